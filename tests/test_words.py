@@ -143,9 +143,32 @@ class Catalogues(Language):
 
 
 class Parts(unittest.TestCase):
+    def test_every_blank_of_a_sentence_is_filled(self) -> None:
+        found = []
+        for path in sorted(SOURCE.rglob("*.py")):
+            for node in ast.walk(ast.parse(path.read_text("utf-8"))):
+                if not (
+                    isinstance(node, ast.Call)
+                    and isinstance(node.func, ast.Name)
+                    and node.func.id in ("phrase", "tr")
+                ):
+                    continue
+                filled = {one.arg for one in node.keywords}
+                if not filled or None in filled:
+                    continue  # a text that shows braces, or one whose values are not written here
+                for text in node.args[:2]:
+                    if isinstance(text, ast.Constant) and isinstance(text.value, str):
+                        blanks = {
+                            name.split(".")[0].split("[")[0]
+                            for _, name, _, _ in string.Formatter().parse(text.value)
+                            if name
+                        }
+                        found += [f"{path.name}:{node.lineno}: {blank}" for blank in blanks - filled]
+        self.assertEqual([], found)
+
     def test_no_sentence_is_put_together_by_an_f_string(self) -> None:
         """A sentence inside an f-string is English for ever; ``joined`` and ``+`` keep it apart."""
-        sentences = {"message", "remedy", "what", "evidence", "told", "advice"}
+        sentences = {"message", "remedy", "what", "evidence", "sentence", "sentences", "detail", "advice"}
         # Of files that are English in every language: the ledger, the report, C, the settings and what programs read.
         english = {"staged.py", "store.py", "report.py", "image.py", "receiver_file.py"}
         found = []

@@ -91,7 +91,7 @@ def forget(id: str) -> None:
 def rebind(keys: Mapping[str, tuple[str, ...]]) -> None:
     """Give commands other keys than those they come with, by their ids; all others have their own again."""
     _REBOUND.clear()
-    _REBOUND.update({id: tuple(some) for id, some in keys.items() if id in _REGISTRY})
+    _REBOUND.update({id: tuple(own_keys) for id, own_keys in keys.items() if id in _REGISTRY})
 
 
 def conflicts() -> dict[str, list[Command]]:
@@ -100,7 +100,7 @@ def conflicts() -> dict[str, list[Command]]:
     for one in window_commands():
         for key in one.shown_keys:
             having.setdefault(key, []).append(one)
-    return {key: some for key, some in having.items() if len(some) > 1}
+    return {key: commands for key, commands in having.items() if len(commands) > 1}
 
 
 def key_of(id: str) -> str:

@@ -55,7 +55,7 @@ def _methods(cls: Any, frozen: bool, slots: bool) -> dict[str, Any]:
             cls.__init__ = _init(cls)
         cls.__init__(self, *given, **named)
 
-    def told(self: Any) -> str:
+    def described(self: Any) -> str:
         parts = (f"{one.name}={getattr(self, one.name)!r}" for one in fields if one.repr)
         return f"{type(self).__qualname__}({', '.join(parts)})"
 
@@ -67,7 +67,7 @@ def _methods(cls: Any, frozen: bool, slots: bool) -> dict[str, Any]:
 
     made: dict[str, Any] = {
         "__init__": first,
-        "__repr__": told,
+        "__repr__": described,
         "__eq__": equal,
         "__hash__": hashed_as if frozen else None,
     }

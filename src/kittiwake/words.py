@@ -72,11 +72,11 @@ class Said(str):
             words = self.one  # no other language: English
         if not self.values:
             return words
-        told = {
+        values = {
             name: value.written(translate, numbers) if isinstance(value, Said) else value
             for name, value in self.values.items()
         }
-        return _Written(numbers).vformat(words, (), told)
+        return _Written(numbers).vformat(words, (), values)
 
     def __add__(self, other: str) -> str:
         return Said.of("{first}{then}", "", None, {"first": self, "then": other}) if other else self
@@ -148,10 +148,10 @@ class _Written(string.Formatter):
         self._plain = numbers.decimal == "." and numbers.group == ","
 
     def format_field(self, value: Any, format_spec: str) -> str:
-        told = _size(value, self._kilo) if isinstance(value, Bytes) else format(value, format_spec)
+        sentence = _size(value, self._kilo) if isinstance(value, Bytes) else format(value, format_spec)
         if self._plain or isinstance(value, str) or not isinstance(value, int | float):
-            return told
-        return told.translate(self._signs)
+            return sentence
+        return sentence.translate(self._signs)
 
 
 _translate: Translate = lambda text, count: text  # noqa: E731
@@ -177,10 +177,10 @@ def phrase(template: str, one: str = "", count: int | None = None, /, **values: 
 
 def joined(parts: Iterable[str], by: str = " ") -> str:
     """Texts one after the other, as ``by.join(parts)``."""
-    some = list(parts)
-    if len(some) == 1:
-        return some[0]
-    return _Joined.made(some, by)
+    texts = list(parts)
+    if len(texts) == 1:
+        return texts[0]
+    return _Joined.made(texts, by)
 
 
 def in_words(text: Any) -> Any:

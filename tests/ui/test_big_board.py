@@ -41,7 +41,7 @@ class TestFinding(WindowCase):
         self.wait_for(lambda: len(self.names()) < 10)
         self.assertTrue(all("pier" in name.casefold() for name in self.names()), self.names())
         self.assertIn(
-            f"{len(self.names())} of {len(self.session.project.job.clips)} clips", self.window.filter.told.text()
+            f"{len(self.names())} of {len(self.session.project.job.clips)} clips", self.window.filter.notice.text()
         )
         current = self.window.board.current_clip()
         assert current is not None

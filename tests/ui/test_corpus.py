@@ -80,7 +80,7 @@ class TestCorpus(WindowCase):
         self.page.rule_field.setText("snr >= 20 dB")
         self.page.add_rule()
         told = []
-        self.page.told.connect(told.append)
+        self.page.message.connect(told.append)
         with mock.patch.object(corpus_page.QFileDialog, "getExistingDirectory", return_value=str(self.folder / "c")):
             self.page.write_button.click()
         self.wait_for(lambda: not self.page.judger.busy and any("is written" in line for line in told))
@@ -97,7 +97,7 @@ class TestCorpus(WindowCase):
         dialog.file.setText(str(table))
         dialog.pattern.setText("{speaker}_{id}")
         dialog.show_rows()
-        opened = [[dialog.table.item(0, n).text() for n in range(4)] + [dialog.told.text()]]
+        opened = [[dialog.table.item(0, n).text() for n in range(4)] + [dialog.notice.text()]]
         dialog.take_button.click()
         self.app.processEvents()
         self.assertEqual(["s0_line0", "Hello", "ida", "en"], opened[0][:4])

@@ -51,7 +51,7 @@ class CutCase(WindowCase):
         self.act(Key.Key_K)
         self.wait_for(lambda: self.page.finder.activity is not None)
         self.assertEqual(self.spans, ())  # nothing is searched for before it is asked for
-        self.assertIn("42 would be found", self.page.finding.told.toolTip())
+        self.assertIn("42 would be found", self.page.finding.notice.toolTip())
         self.act(Key.Key_F)
         self.assertEqual(len(self.spans), 42)
         # The samples come in the background.
@@ -91,7 +91,7 @@ class TestReading(CutCase):
         assert isinstance(dialog, ListDialog)
         self.actions += 2  # “Open a file”, and choosing it in the desktop's own dialog
         dialog.load(READING / "Season list.csv")
-        self.assertIn("40 lines; there are 42 clips", dialog.told.text())
+        self.assertIn("40 lines; there are 42 clips", dialog.notice.text())
         self.actions += 1
         dialog.accept()
         self.back_to_the_window()
@@ -154,13 +154,13 @@ class TestReading(CutCase):
         self.page.wave.setFocus()
         self.press(Key.Key_B, Mod.ControlModifier)
         self.assertTrue(self.page.ear.isVisible())
-        self.wait_for(lambda: "Listening" not in self.page.ear.told.text())
+        self.wait_for(lambda: "Listening" not in self.page.ear.notice.text())
         self.assertIs(self.session.project.job, before)  # a suggestion changes nothing
         some = self.page.ear.suggestions(self.source, self.session.project.cut_of(self.source))
         self.assertGreater(len(some), 20)
         first = next(s for s in self.spans if s.id in some)
         self.page.choose(first.id)
-        self.assertIn(f"Suggestion: sounds like “{some[first.id].name}”", self.page.ear.told.text())
+        self.assertIn(f"Suggestion: sounds like “{some[first.id].name}”", self.page.ear.notice.text())
         self.press(Key.Key_Return, Mod.ControlModifier)
         taken = self.session.project.cut_of(self.source).span(first.id)
         assert taken is not None
@@ -212,7 +212,7 @@ class TestReading(CutCase):
         rate = TOLD["rate"]
         self.assertEqual(moved.stop, before.stop + round(0.01 * rate) + round(0.001 * rate))
         self.page.finding.controls["pause"].setValue(2.5)
-        self.assertIn("would be found", self.page.finding.told.toolTip())
+        self.assertIn("would be found", self.page.finding.notice.toolTip())
         self.assertEqual(len(self.spans), 42)  # only shown so far
         self.press(Key.Key_F)
         self.assertLess(len(self.spans), 42)
@@ -224,7 +224,7 @@ class TestReading(CutCase):
         self.page.finding.controls["pause"].setValue(0.6)
         self.page.finding.controls["above_room"].setValue(30)
         self.page.finding.controls["shortest"].setValue(5)
-        self.assertIn("not found any more, but kept: mine", self.page.finding.told.toolTip())
+        self.assertIn("not found any more, but kept: mine", self.page.finding.notice.toolTip())
 
     def test_split_join_takes_and_pauses_each_undone(self) -> None:
         self.open_cut()

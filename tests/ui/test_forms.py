@@ -47,7 +47,7 @@ class TestForms(WindowCase):
     def test_what_cannot_be_is_said_and_what_is_near_is_taken(self) -> None:
         dialog = FormsDialog(self.window, "x")
         dialog.other.setText("mp9")
-        self.assertIn("no form “mp9”", dialog.told.text())
+        self.assertIn("no form “mp9”", dialog.notice.text())
         self.assertFalse(dialog.make_button.isEnabled())
         dialog.other.setText("amr, wav/gsm")
         dialog.channels.setCurrentIndex(2)

@@ -105,7 +105,7 @@ class TestPhone(HandingCase):
         self.assertIn("call 2", self.window.player.title)
         self.assertEqual(page.call_button.text(), "Hang up")
         page.loss.setValue(30)
-        self.assertAlmostEqual(page.phone.weather.loss, 0.3)
+        self.assertAlmostEqual(page.phone.packet_loss.loss, 0.3)
         page.call()
         self.assertEqual(page.call_button.text(), "Call")
         # A prompt is dragged onto a key.
@@ -137,7 +137,7 @@ class TestPhone(HandingCase):
         assert isinstance(dialog, PlanDialog)
         text = dialog.edit.toPlainText()
         dialog.edit.setPlainText(text.replace("timeout = 4.0", "timeout = four"))
-        self.assertIn("not valid TOML", dialog.told.text())
+        self.assertIn("not valid TOML", dialog.notice.text())
         self.assertFalse(dialog.box.button(dialog.box.StandardButton.Ok).isEnabled())
         dialog.edit.setPlainText(
             text.replace("timeout = 4.0", "timeout = 2.5") + '[states]\nhold = "gb/busy + say prompt_01"\n'

@@ -114,12 +114,12 @@ class TestNothingStaysEnglish(WindowCase):
         for name in PAGES:
             bench.page_of(name)
         telling = [
-            page for page in bench.findChildren(QObject) if isinstance(getattr(page, "told", None), SignalInstance)
+            page for page in bench.findChildren(QObject) if isinstance(getattr(page, "message", None), SignalInstance)
         ]
         self.assertGreater(len(telling), 8)
         for page in (*telling, window.settings, window.watching, window.session):
             window.status.say("")
-            page.told.emit(phrase("something"))
+            page.message.emit(phrase("something"))
             told = window.status.words.text()
             self.assertEqual(told, "⟦something⟧", type(page).__name__)
         for page, signal in ((window.player, "said"), (window.hearing, "said"), (bench.stand_ins, "said")):

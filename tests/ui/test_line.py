@@ -34,10 +34,10 @@ class TestLine(WindowCase):
         dialog.loss.setValue(10)
         self.wait_for(lambda: player.line != PLAIN)
         at = player.position
-        self.wait_for(lambda: "line" in player._tracks and player._tracks["line"].complete and dialog.told.text())
+        self.wait_for(lambda: "line" in player._tracks and player._tracks["line"].complete and dialog.notice.text())
         self.assertEqual(player.way, "line")
         self.assertGreaterEqual(player.position, at)
-        self.assertIn("intelligibility (STOI) 0.", dialog.told.text())
+        self.assertIn("intelligibility (STOI) 0.", dialog.notice.text())
         after = player._tracks["line"].samples()
         self.assertLess(abs(len(after) - len(before)), 10)
         self.assertFalse((after[: len(before)] == before[: len(after)]).all())

@@ -66,9 +66,9 @@ class TestQuick(FolderCase):
     def test_a_key_keeps_it_open(self) -> None:
         self.settings.set("quick.close_after", 2)
         window = self.open([self.source("Pier two.wav")], "phone-menu")
-        self.wait_for(lambda: "Closes in" in window.told.text())
+        self.wait_for(lambda: "Closes in" in window.notice.text())
         QTest.keyClick(window, Qt.Key.Key_Down)
-        self.assertNotIn("Closes in", window.told.text())
+        self.assertNotIn("Closes in", window.notice.text())
         time.sleep(2.2)
         self.app.processEvents()
         self.assertTrue(window.isVisible())
@@ -78,7 +78,7 @@ class TestQuick(FolderCase):
         again = Path(shutil.copy(long, self.folder / "Again.ogg"))
         window = self.open([long, again, self.source("Quay closed.wav")], "quay-beacon")
         self.wait_for(lambda: sorted(self.states(window)) == ["decide", "decide", "made"])
-        self.wait_for(lambda: window.problems.isVisible() and "2 to decide" in window.told.text())
+        self.wait_for(lambda: window.problems.isVisible() and "2 to decide" in window.notice.text())
         remedy = next(b for b in window.problems.findChildren(QAbstractButton) if b.isEnabled() and b.isVisible())
         QTest.mouseClick(remedy, Qt.MouseButton.LeftButton)
         self.wait_for(lambda: self.states(window) == ["made"] * 3)
@@ -94,21 +94,21 @@ class TestQuick(FolderCase):
 
     def test_nothing_to_do_says_so(self) -> None:
         window = self.open([], "phone-menu")
-        self.assertIn("Drop sound files here", window.told.text())
+        self.assertIn("Drop sound files here", window.notice.text())
         window.add_paths([self.source("Ticket office.wav")])
         self.wait_for(lambda: self.states(window) == ["cannot"])
-        self.wait_for(lambda: "1 cannot be made" in window.told.text())
+        self.wait_for(lambda: "1 cannot be made" in window.notice.text())
 
     def test_a_form_is_typed_and_enter_makes_it(self) -> None:
         window = self.open([self.source("Pier two.wav")], "")
-        self.wait_for(lambda: "ready" in window.told.text())
+        self.wait_for(lambda: "ready" in window.notice.text())
         field = window.choice.lineEdit()
         field.setFocus()
         field.selectAll()
         QTest.keyClicks(field, "no such form")
         QTest.keyClick(field, Qt.Key.Key_Return)
         self.assertTrue(window.asked)
-        self.assertTrue(window.told.text())
+        self.assertTrue(window.notice.text())
         field.selectAll()
         QTest.keyClicks(field, "mp3 64k mono")
         QTest.keyClick(field, Qt.Key.Key_Return)
@@ -117,7 +117,7 @@ class TestQuick(FolderCase):
 
     def test_enter_after_choosing_from_the_list_converts(self) -> None:
         window = self.open([self.source("Pier two.wav")], "")
-        self.wait_for(lambda: "ready" in window.told.text())
+        self.wait_for(lambda: "ready" in window.notice.text())
         at = window.choice.findData("deck-radio")
         window.choice.setCurrentIndex(at)
         window.choice.activated.emit(at)

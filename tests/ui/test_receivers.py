@@ -354,8 +354,8 @@ class TestBeacon(WindowCase):
         cell = self.session.project.cell(self.clip("Welcome"), self.session.project.receivers[0])
         assert cell.record is not None
         self.window.bench.stand_ins.hand("beacon", Path(cell.record.output))
-        self.assertIn("16-byte format", beacon._told.text())
-        self.assertIn("still holds Quay_closed.wav", beacon._told.text())
+        self.assertIn("16-byte format", beacon._notice.text())
+        self.assertIn("still holds Quay_closed.wav", beacon._notice.text())
         self.window.board.select(self.clip("Welcome").id, "speech-engine")
         self.press(Key.Key_B)
         self.assertIn("There is no stand-in for Speech engine", self.window.status.words.text())

@@ -99,9 +99,9 @@ class TestSettingsPage(WindowCase):
         dialog = keys.findChild(KeyDialog)
         assert dialog is not None
         dialog.edit.setKeySequence(QKeySequence("M"))
-        self.assertIn("Make all that can be made", dialog.told.text())
+        self.assertIn("Make all that can be made", dialog.notice.text())
         dialog.edit.setKeySequence(QKeySequence("Ctrl+Alt+L"))
-        self.assertEqual(dialog.told.text(), "")
+        self.assertEqual(dialog.notice.text(), "")
         dialog.accept()
         self.assertEqual(self.window.qactions["view.levels"].shortcuts(), [QKeySequence("Ctrl+Alt+L")])
         self.assertEqual(commands.key_of("view.levels"), "Ctrl+Alt+L")

@@ -38,7 +38,7 @@ class TestTrueRate(WindowCase):
         assert isinstance(dialog, RateDialog)
         QTest.mouseClick(dialog.buttons[48_000], Qt.MouseButton.LeftButton)
         # 44100/48000 = 0.91875 as long, 12·log2(48/44.1) = 1.467 semitones higher.
-        self.assertIn("8.12 % shorter, 1.47 semitones higher", dialog.told.text().replace("8.13", "8.12"))
+        self.assertIn("8.12 % shorter, 1.47 semitones higher", dialog.notice.text().replace("8.13", "8.12"))
         QTest.mouseClick(dialog.hear_button, Qt.MouseButton.LeftButton)
         self.wait_for(lambda: self.window.player.playing and self.window.player.position > 0.05)
         self.assertIsNone(self.clip("Spring fares").touch_up.true_rate)
@@ -82,7 +82,7 @@ class TestHeaderless(WindowCase):
         level = 20 * np.log10(np.sqrt(np.mean((track.samples() / 32768.0) ** 2)))
         self.assertLess(level, -33)
         dialog.form.rate.setEditText("fast")
-        self.assertIn("fast", dialog.told.text())
+        self.assertIn("fast", dialog.notice.text())
         self.assertFalse(dialog.hear_button.isEnabled())
         dialog.form.rate.setEditText("11,025 kHz")
         self.assertEqual(dialog.stated(), Stated("pcm_s16le", 11_025))

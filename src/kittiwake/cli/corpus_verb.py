@@ -170,14 +170,14 @@ def corpus_verb(
         root = paths[0].absolute() if len(paths) == 1 and paths[0].is_dir() else Path.cwd()
         source = Source(table, pattern, texts_beside, language)
         files = _files(paths, into)
-        told = read_heard(heard) if heard else {}
+        heard_texts = read_heard(heard) if heard else {}
         rows = rows_of(files, root, source, findings)
         if segments:
-            rows = segmented(rows, lengths_of(segments), findings, told)
-        if told:
+            rows = segmented(rows, lengths_of(segments), findings, heard_texts)
+        if heard_texts:
             rows = (
                 replace(row, heard=known.text)
-                if (known := told.get(row.id) or told.get(row.path.stem)) and row.clip is None
+                if (known := heard_texts.get(row.id) or heard_texts.get(row.path.stem)) and row.clip is None
                 else row
                 for row in rows
             )
@@ -224,11 +224,17 @@ def _preview(rows: Any, findings: Any, as_json: bool) -> None:
     count = 0
     for row in rows:
         count += 1
-        told = {"id": row.id, "text": row.text, "speaker": row.speaker, "language": row.language, **dict(row.traits)}
+        values = {
+            "id": row.id,
+            "text": row.text,
+            "speaker": row.speaker,
+            "language": row.language,
+            **dict(row.traits),
+        }
         if as_json:
-            emit({**told, "path": str(row.path)})
+            emit({**values, "path": str(row.path)})
         elif count <= _PREVIEW:
-            say(printable("  ".join(f"{key}={value}" for key, value in told.items() if value)))
+            say(printable("  ".join(f"{key}={value}" for key, value in values.items() if value)))
     if as_json:
         emit({"rows": count, "findings": findings.sentences})
         return

@@ -79,11 +79,11 @@ def deliver_verb(
         plan = plan_of(items, receiver, root_in(folder, receiver, items), into)
         verdicts = _verdicts(plan) if try_ else {}
         for place, state in plan.states.items():
-            told = verdicts.get(place, "")
+            verdict = verdicts.get(place, "")
             if as_json:
-                emit({"file": place, "state": state, "bytes": plan.places[place].bytes, "verdict": told})
-            elif state != "same" or (told and told != "taken"):
-                said = "" if told in ("", "taken") else tr("  refused: {told}", told=told)
+                emit({"file": place, "state": state, "bytes": plan.places[place].bytes, "verdict": verdict})
+            elif state != "same" or (verdict and verdict != "taken"):
+                said = "" if verdict in ("", "taken") else tr("  refused: {detail}", detail=verdict)
                 say(f"{state:8} {printable(place)}{said}")
         for one in plan.gone:
             emit({"file": one.name, "state": "gone"}) if as_json else say(
@@ -97,7 +97,7 @@ def deliver_verb(
     except KittiwakeError as error:
         complain(error, as_json)
         leave(False)
-    leave(all(told == "taken" for told in verdicts.values()))
+    leave(all(verdict == "taken" for verdict in verdicts.values()))
 
 
 def _verdicts(plan: Any) -> dict[str, str]:
@@ -264,18 +264,18 @@ def _done(link: Any, actions: tuple[str, ...], heard: Path | None, as_json: bool
             continue
         if word == "press":
             sound = link.machine.press()
-            told = sound.name if sound else tr("It holds nothing.")
+            sentence = sound.name if sound else tr("It holds nothing.")
         else:
-            came = known[word].run(link.machine, argument)
-            sound, told = came.sound, came.told
+            result = known[word].run(link.machine, argument)
+            sound, sentence = result.sound, result.sentence
         if sound is not None:
             sounds.append(sound)
         if as_json:
-            emit({"action": word, "argument": argument, "told": told, "heard": sound.name if sound else None,
+            emit({"action": word, "argument": argument, "told": sentence, "heard": sound.name if sound else None,
                   "seconds": round(sound.seconds, 4) if sound else None, "rate": sound.rate if sound else None})  # fmt: skip
         else:
             length = f", {sound.seconds:.2f} s" if sound else ""
-            say(f"{word}: {printable(told).rstrip('.')}{length}")
+            say(f"{word}: {printable(sentence).rstrip('.')}{length}")
     if heard is not None and sounds:
         _write_heard(heard, sounds)
     return good

@@ -69,11 +69,11 @@ def status_verb(
                         )
                     )
             if not as_json:
-                told = ", ".join(
+                sentence = ", ".join(
                     tr("{count:,} {state}", count=count, state=STATES[state])
                     for state, count in sorted(counts.items())
                 ) or tr("nothing made")
-                say(f"{printable(str(folder))}: {told}")
+                say(f"{printable(str(folder))}: {sentence}")
         except KittiwakeError as error:
             good = False
             complain(error, as_json, folder=str(folder))

@@ -97,7 +97,9 @@ def hear_verb(
         if codecs:
             good = _codecs(items, lines, service, url, store, stop.is_set, picture, as_json)
         else:
-            good = _told(hear(items, service, url, store, stop.is_set), items, lines, language, list_, as_json)
+            good = _show_answers(
+                hear(items, service, url, store, stop.is_set), items, lines, language, list_, as_json
+            )
         if store.trouble:
             say(printable(store.trouble), err=True)
     except KittiwakeError as error:
@@ -119,7 +121,7 @@ def expected_of(own: str, every: list[str]) -> tuple[str, ...]:
     return tuple(dict.fromkeys([*([own] if own else []), *every[::step]]))
 
 
-def _told(
+def _show_answers(
     answers: Any, items: list[Any], lines: dict[str, Any], language: str, list_: Path | None, as_json: bool
 ) -> bool:
     """Say what came; whether every file got an answer."""

@@ -107,11 +107,11 @@ def proof_verb(paths: tuple[Path, ...], receivers: tuple[Any, ...], as_json: boo
     from .words import proof_in_words
 
     headerless = any(accepted.container == "raw" for receiver in receivers for accepted in receiver.rules.accepts)
-    passed, good, some = PassedOver(), True, False
+    passed, good, any_found = PassedOver(), True, False
     # Outputs too, whoever made them: they are what is to be proved.
     outputs = find_sound_files(list(paths), everything=headerless, passed=passed)
     for path, proofs in prove_files(outputs, receivers):
-        some = True
+        any_found = True
         for receiver, proof in zip(receivers, proofs, strict=True):
             good &= proof.passed
             if as_json:
@@ -120,9 +120,9 @@ def proof_verb(paths: tuple[Path, ...], receivers: tuple[Any, ...], as_json: boo
                 say(proof_in_words(path, receiver, proof))
     if str(passed):
         say(str(passed), err=True)
-    if not some:
+    if not any_found:
         say(tr("No sound was found there."), err=True)
-    leave(good and some and not passed.unreadable)
+    leave(good and any_found and not passed.unreadable)
 
 
 @verb(

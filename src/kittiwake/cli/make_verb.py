@@ -85,8 +85,8 @@ def make_verb(
         strict=strict,
     )
     parts = [
-        (some, replace(request, folders=folders_of(folder, receivers)))
-        for folder, some in _places(found, paths, into, mirror, beside).items()
+        (sources, replace(request, folders=folders_of(folder, receivers)))
+        for folder, sources in _places(found, paths, into, mirror, beside).items()
     ]
     if dry_run:
         _dry_run(found, parts, strict, as_json)
@@ -149,7 +149,7 @@ def _made(
         with contextlib.ExitStack() as stack:
             executor = _executor(found, parts[0][1], workers, on, stack)
             progress = stack.enter_context(Making(tr("Making"), total))
-            results = (run_batch(some, request, executor, cancelled=stop.is_set) for some, request in parts)
+            results = (run_batch(items, request, executor, cancelled=stop.is_set) for items, request in parts)
             for result in itertools.chain.from_iterable(results):
                 counts[result.status] += 1
                 if result.good:
@@ -217,7 +217,7 @@ def _dry_run(found: Found, parts: list[tuple[Sequence[Path], Any]], strict: bool
     from .suspected import say_suspicions
 
     voices: dict[Path, list[Any]] = {}
-    verdicts = set().union(*(_would_make(some, request, strict, as_json, voices) for some, request in parts))
+    verdicts = set().union(*(_would_make(items, request, strict, as_json, voices) for items, request in parts))
     doubts: list[dict[str, Any]] = []
     if say_suspicions(voices, doubts.append if as_json else None) and strict:
         verdicts.add("warning")
@@ -258,12 +258,14 @@ def _would_make(
             extension = receiver.rules.names.extension_for(fit.recipe.format.extension) if fit.recipe else ""
             output = folder / f"{name.stem}{extension}" if name.stem else None
             if as_json:
-                told = {
+                values = {
                     "path": str(facts.path),
                     "receiver": receiver.slug,
                     "status": "would make" if ready else "would refuse",
                 }
-                emit({**told, "output": str(output) if ready else None, "taken": name.taken or None, **fit.to_dict()})
+                emit(
+                    {**values, "output": str(output) if ready else None, "taken": name.taken or None, **fit.to_dict()}
+                )
             else:
                 say(would_make_in_words(facts.path, receiver, output, name.taken, fit, ready))
     return refused

@@ -56,21 +56,21 @@ class Bar:
             sys.stderr.write("\r\x1b[K")
             sys.stderr.flush()
 
-    def done(self, told: str = "") -> None:
+    def done(self, sentence: str = "") -> None:
         """A piece of work is done."""
         self._count += 1
         now = time.monotonic()
         if not self._on:
             if self._total > 1 and now - self._said > _EVERY:  # into a pipe or a log
                 self._said = now
-                sys.stderr.write(f"{self._what}: {self._so_far()}{', ' * bool(told)}{told}\n")
+                sys.stderr.write(f"{self._what}: {self._so_far()}{', ' * bool(sentence)}{sentence}\n")
                 sys.stderr.flush()
             return
         if now - self._drawn < _DRAWN_EVERY:
             return
         self._drawn, self._there = now, True
         full = _WIDTH * self._count // self._total
-        line = f"{self._what} {'━' * full}{'╌' * (_WIDTH - full)} {self._so_far()}  {told}"
+        line = f"{self._what} {'━' * full}{'╌' * (_WIDTH - full)} {self._so_far()}  {sentence}"
         sys.stderr.write("\r\x1b[K" + line[: shutil.get_terminal_size().columns - 1])
         sys.stderr.flush()
 
@@ -100,9 +100,9 @@ class Making(Bar):
         """An output is made, or not, from so many seconds of sound."""
         self._failed += not good
         self._sound += seconds
-        self.done(self._told())
+        self.done(self._summary())
 
-    def _told(self) -> str:
+    def _summary(self) -> str:
         gone = max(1e-3, time.monotonic() - self._begun)
         failed = tr(", {failed:,} not made", failed=self._failed) if self._failed else ""
         left = tr(", about {seconds_left:,.0f} s left", seconds_left=self.seconds_left) if self._count else ""

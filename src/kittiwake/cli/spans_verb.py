@@ -162,9 +162,9 @@ def _tell(heard: Any, written: dict[Any, Path], as_json: bool) -> None:
             key: round(getattr(span, key) / heard.rate, 6) for key in ("start", "stop", "speech_start", "speech_stop")
         }
         level = None if span.level_dbov is None else round(span.level_dbov, 2)
-        told = {"path": str(heard.path), "kind": span.kind, **times, "level_dbov": level, "name": span.name}
+        values = {"path": str(heard.path), "kind": span.kind, **times, "level_dbov": level, "name": span.name}
         if span.text:
-            told["text"] = span.text
+            values["text"] = span.text
         if span in written:
-            told["clip"] = str(written[span])
-        emit(told)
+            values["clip"] = str(written[span])
+        emit(values)

@@ -72,9 +72,9 @@ def _heard_back(script: Any, items: list[Any], as_json: bool) -> bool:
     from ..core.ear.heard_back import HeardLine, ToHear, hear_back
 
     texts = {line.id: line for line in script.lines}
-    some = [ToHear(one.clip.id, texts[one.clip.id].text or one.clip.name, one.clip.source) for one in items]
+    to_hear = [ToHear(one.clip.id, texts[one.clip.id].text or one.clip.name, one.clip.source) for one in items]
 
-    def told(heard: HeardLine) -> None:
+    def show(heard: HeardLine) -> None:
         name = texts[heard.line].name
         if as_json:
             emit({"line": name, "heard": heard.heard, "right": heard.right})
@@ -87,7 +87,7 @@ def _heard_back(script: Any, items: list[Any], as_json: bool) -> bool:
             )
 
     try:
-        hear_back(some, told)
+        hear_back(to_hear, show)
     except KittiwakeError as error:
         say(str(error), err=True)
         return False

@@ -161,8 +161,10 @@ def _clips(
         return
     for number, (first, last, called) in enumerate(places, 1):
         if first >= frames:
-            told = tr("It ends at {frames:.3f} s, before {first:.3f} s.", frames=frames / rate, first=first / rate)
-            raise KittiwakeError(told, tr("Give spans that lie inside of it."), "no_span")
+            sentence = tr(
+                "It ends at {frames:.3f} s, before {first:.3f} s.", frames=frames / rate, first=first / rate
+            )
+            raise KittiwakeError(sentence, tr("Give spans that lie inside of it."), "no_span")
         clip_name = called or f"{facts.path.stem} {number:02}"
         yield whole.changed(
             id=id_of_name(clip_name, whole.id), name=clip_name, start=first, stop=min(last, frames), touch_up=touch_up

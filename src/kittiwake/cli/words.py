@@ -104,18 +104,18 @@ def fit_in_words(path: Path, receiver: Receiver, fit: Fit) -> str:
     return "\n".join(lines)
 
 
-def made_in_words(told: dict[str, Any]) -> str:
+def made_in_words(values: dict[str, Any]) -> str:
     """What came of one output, from the fields of ``make --json``."""
-    if told["status"] in ("made", "kept"):
-        proved = tr(", proof passed") if told["proof"] else ""
-        size = f"{in_words(format_bytes(told['bytes']))}, {in_words(format_seconds(told['seconds']))}{proved}"
+    if values["status"] in ("made", "kept"):
+        proved = tr(", proof passed") if values["proof"] else ""
+        size = f"{in_words(format_bytes(values['bytes']))}, {in_words(format_seconds(values['seconds']))}{proved}"
         return "\n".join(
             [
-                f"{in_words(STATUS[told['status']])}  {printable(told['output'])}  ({size})",
-                *(f"  {in_words(s)}" for s in told["said"]),
+                f"{in_words(STATUS[values['status']])}  {printable(values['output'])}  ({size})",
+                *(f"  {in_words(s)}" for s in values["said"]),
             ]
         )
-    return f"{in_words(STATUS[told['status']])}  {printable(told['path'])}\n  {in_words(told['error'])}"
+    return f"{in_words(STATUS[values['status']])}  {printable(values['path'])}\n  {in_words(values['error'])}"
 
 
 def would_make_in_words(

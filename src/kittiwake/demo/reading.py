@@ -141,8 +141,8 @@ def record() -> None:
         out = csv.writer(file)
         out.writerow(("name", "text"))
         out.writerows(LINES)
-    told = {"rate": RATE, "frames": len(whole), "edge_db": EDGE_DB, "lines": lines, "others": others}
-    (FOLDER / "where.json").write_text(json.dumps(told, indent=1), "utf-8")
+    values = {"rate": RATE, "frames": len(whole), "edge_db": EDGE_DB, "lines": lines, "others": others}
+    (FOLDER / "where.json").write_text(json.dumps(values, indent=1), "utf-8")
 
 
 if __name__ == "__main__":

@@ -50,8 +50,8 @@ def in_all_languages(text: str) -> dict[str, str]:
     """A text by the code of each language that has it otherwise than English; nothing of a name."""
     if not isinstance(text, Said):
         return {}
-    told = {code: text.written(*_fully(code)) for code in _NUMBERS}
-    return {code: other for code, other in told.items() if other != text}
+    translations = {code: text.written(*_fully(code)) for code in _NUMBERS}
+    return {code: other for code, other in translations.items() if other != text}
 
 
 def _fully(code: str) -> tuple[Translate, Numbers]:
@@ -66,8 +66,8 @@ def _read(code: str) -> dict[str, tuple[str, ...]]:
 
     found: dict[str, tuple[str, ...]] = {}
     for message in ET.parse(_FOLDER / f"{code}.ts").getroot().iter("message"):
-        told = message.find("translation")
-        if told is not None and told.get("type") is None:
-            forms = tuple(form.text or "" for form in told.findall("numerusform"))
-            found[message.findtext("source") or ""] = forms or (told.text or "",)
+        translation = message.find("translation")
+        if translation is not None and translation.get("type") is None:
+            forms = tuple(form.text or "" for form in translation.findall("numerusform"))
+            found[message.findtext("source") or ""] = forms or (translation.text or "",)
     return found

@@ -387,8 +387,8 @@
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
-   <source>  refused: {told}</source>
-   <translation>  abgelehnt: {told}</translation>
+   <source>  refused: {detail}</source>
+   <translation>  abgelehnt: {detail}</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -2355,8 +2355,8 @@
   </message>
   <message>
    <location filename="../core/corpus/row.py" />
-   <source>{what}: {some}{more}.</source>
-   <translation>{what}: {some}{more}.</translation>
+   <source>{what}: {list}{more}.</source>
+   <translation>{what}: {list}{more}.</translation>
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
@@ -2435,8 +2435,8 @@
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
-   <source>{name} cannot be read as a table: {told}.</source>
-   <translation>{name} ist nicht als Tabelle zu lesen: {told}.</translation>
+   <source>{name} cannot be read as a table: {detail}.</source>
+   <translation>{name} ist nicht als Tabelle zu lesen: {detail}.</translation>
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
@@ -3044,8 +3044,8 @@
   </message>
   <message>
    <location filename="../core/ear/hearers.py" />
-   <source>The speech engine ended: {came}</source>
-   <translation>Die Spracherkennung endete: {came}</translation>
+   <source>The speech engine ended: {result}</source>
+   <translation>Die Spracherkennung endete: {result}</translation>
   </message>
   <message>
    <location filename="../core/ear/hearers.py" />
@@ -3169,8 +3169,8 @@
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
-   <source>You chose: {told}.</source>
-   <translation>Gewählt wurde: {told}.</translation>
+   <source>You chose: {detail}.</source>
+   <translation>Gewählt wurde: {detail}.</translation>
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
@@ -3244,8 +3244,8 @@
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
-   <source>Nothing here writes what these files are ({told}).</source>
-   <translation>Was diese Dateien sind ({told}), schreibt hier nichts.</translation>
+   <source>Nothing here writes what these files are ({detail}).</source>
+   <translation>Was diese Dateien sind ({detail}), schreibt hier nichts.</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -3293,8 +3293,8 @@
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
-   <source>{told} is left out: nothing here writes it</source>
-   <translation>{told} ist weggelassen: Nichts hier schreibt es</translation>
+   <source>{detail} is left out: nothing here writes it</source>
+   <translation>{detail} ist weggelassen: Nichts hier schreibt es</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -3353,8 +3353,8 @@
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
-   <source>names of {told}</source>
-   <translation>Namen aus {told}</translation>
+   <source>names of {detail}</source>
+   <translation>Namen aus {detail}</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -4866,8 +4866,8 @@
   </message>
   <message>
    <location filename="../core/fit/rules/heard.py" />
-   <source>Nothing is to be heard: {told}.</source>
-   <translation>Nichts ist zu hören: {told}.</translation>
+   <source>Nothing is to be heard: {detail}.</source>
+   <translation>Nichts ist zu hören: {detail}.</translation>
   </message>
   <message>
    <location filename="../core/fit/rules/heard.py" />
@@ -5121,8 +5121,8 @@
   </message>
   <message>
    <location filename="../core/fit/rules/name.py" />
-   <source>{max_length} of [{allowed}], then {told}</source>
-   <translation>{max_length} von [{allowed}], dann {told}</translation>
+   <source>{max_length} of [{allowed}], then {detail}</source>
+   <translation>{max_length} von [{allowed}], dann {detail}</translation>
   </message>
   <message>
    <location filename="../core/fit/rules/name.py" />
@@ -5639,8 +5639,8 @@
   </message>
   <message>
    <location filename="../core/intake/libav.py" />
-   <source>It holds {count} sound streams ({told}); stream {used} is used.</source>
-   <translation>Es enthält {count} Tonspuren ({told}); Spur {used} wird genommen.</translation>
+   <source>It holds {count} sound streams ({detail}); stream {used} is used.</source>
+   <translation>Es enthält {count} Tonspuren ({detail}); Spur {used} wird genommen.</translation>
   </message>
   <message>
    <location filename="../core/intake/libav.py" />
@@ -6891,8 +6891,8 @@
   </message>
   <message>
    <location filename="../core/music/making.py" />
-   <source>{name} is no recipe that can be read: {told}.</source>
-   <translation>{name} ist kein lesbares Rezept: {told}.</translation>
+   <source>{name} is no recipe that can be read: {detail}.</source>
+   <translation>{name} ist kein lesbares Rezept: {detail}.</translation>
   </message>
   <message>
    <location filename="../core/music/making.py" />
@@ -8245,8 +8245,8 @@
   </message>
   <message>
    <location filename="../core/speak/voices/network.py" />
-   <source>{name} cannot be read: {told}.</source>
-   <translation>{name} ist nicht zu lesen: {told}.</translation>
+   <source>{name} cannot be read: {detail}.</source>
+   <translation>{name} ist nicht zu lesen: {detail}.</translation>
   </message>
   <message>
    <location filename="../core/speak/voices/network.py" />
@@ -10122,8 +10122,8 @@ Von ganzen Dateien macht ein Terminal dasselbe mit: kittiwake corpus --for {slug
   </message>
   <message>
    <location filename="../ui/bench/corpus/plot.py" />
-   <source>{told}: not known of any clip</source>
-   <translation>{told}: von keinem Clip bekannt</translation>
+   <source>{detail}: not known of any clip</source>
+   <translation>{detail}: von keinem Clip bekannt</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/bench/corpus/plot.py" />
@@ -10136,9 +10136,9 @@ Von ganzen Dateien macht ein Terminal dasselbe mit: kittiwake corpus --for {slug
   </message>
   <message>
    <location filename="../ui/bench/corpus/plot.py" />
-   <source>{name}: {told}
+   <source>{name}: {detail}
 median {median}, of {known} clips</source>
-   <translation>{name}: {told}
+   <translation>{name}: {detail}
 Median {median}, von {known} Clips</translation>
   </message>
   <message>
@@ -10295,8 +10295,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/costs_page.py" />
-   <source>Words wrong after each codec: {told}</source>
-   <translation>Falsche Wörter nach jedem Codec: {told}</translation>
+   <source>Words wrong after each codec: {detail}</source>
+   <translation>Falsche Wörter nach jedem Codec: {detail}</translation>
   </message>
   <message>
    <location filename="../ui/bench/costs_page.py" />
@@ -10473,8 +10473,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/finding.py" />
-   <source>; not found any more, but kept: {some}</source>
-   <translation>; nicht mehr gefunden, doch behalten: {some}</translation>
+   <source>; not found any more, but kept: {list}</source>
+   <translation>; nicht mehr gefunden, doch behalten: {list}</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/ledges.py" />
@@ -14300,11 +14300,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/commands/make.py" />
-   <source>There is nothing to make without a decision: there are {told}.</source>
-   <extracomment>Where there is one: There is nothing to make without a decision: there is {told}.</extracomment>
+   <source>There is nothing to make without a decision: there are {detail}.</source>
+   <extracomment>Where there is one: There is nothing to make without a decision: there is {detail}.</extracomment>
    <translation>
-    <numerusform>Ohne Entscheidung gibt es nichts zu machen: {told}.</numerusform>
-    <numerusform>Ohne Entscheidung gibt es nichts zu machen: {told}.</numerusform>
+    <numerusform>Ohne Entscheidung gibt es nichts zu machen: {detail}.</numerusform>
+    <numerusform>Ohne Entscheidung gibt es nichts zu machen: {detail}.</numerusform>
    </translation>
   </message>
   <message>
@@ -14767,8 +14767,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
-   <source>Not made, and not in it: {some}.</source>
-   <translation>Nicht gemacht und nicht darin: {some}.</translation>
+   <source>Not made, and not in it: {list}.</source>
+   <translation>Nicht gemacht und nicht darin: {list}.</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
@@ -15956,8 +15956,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/settings/control.py" />
-   <source>{text}: {told}. Choose another folder</source>
-   <translation>{text}: {told}. Einen anderen Ordner wählen</translation>
+   <source>{text}: {detail}. Choose another folder</source>
+   <translation>{text}: {detail}. Einen anderen Ordner wählen</translation>
   </message>
   <message>
    <location filename="../ui/settings/control.py" />

@@ -387,8 +387,8 @@
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
-   <source>  refused: {told}</source>
-   <translation>  refusé : {told}</translation>
+   <source>  refused: {detail}</source>
+   <translation>  refusé : {detail}</translation>
   </message>
   <message>
    <location filename="../cli/deliver_verbs.py" />
@@ -2355,8 +2355,8 @@
   </message>
   <message>
    <location filename="../core/corpus/row.py" />
-   <source>{what}: {some}{more}.</source>
-   <translation>{what} : {some}{more}.</translation>
+   <source>{what}: {list}{more}.</source>
+   <translation>{what} : {list}{more}.</translation>
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
@@ -2435,8 +2435,8 @@
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
-   <source>{name} cannot be read as a table: {told}.</source>
-   <translation>{name} n’est pas lisible comme tableau : {told}.</translation>
+   <source>{name} cannot be read as a table: {detail}.</source>
+   <translation>{name} n’est pas lisible comme tableau : {detail}.</translation>
   </message>
   <message>
    <location filename="../core/corpus/rows.py" />
@@ -3044,8 +3044,8 @@
   </message>
   <message>
    <location filename="../core/ear/hearers.py" />
-   <source>The speech engine ended: {came}</source>
-   <translation>La reconnaissance vocale s’est arrêtée : {came}</translation>
+   <source>The speech engine ended: {result}</source>
+   <translation>La reconnaissance vocale s’est arrêtée : {result}</translation>
   </message>
   <message>
    <location filename="../core/ear/hearers.py" />
@@ -3169,8 +3169,8 @@
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
-   <source>You chose: {told}.</source>
-   <translation>Vous avez choisi : {told}.</translation>
+   <source>You chose: {detail}.</source>
+   <translation>Vous avez choisi : {detail}.</translation>
   </message>
   <message>
    <location filename="../core/fit/findings.py" />
@@ -3244,8 +3244,8 @@
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
-   <source>Nothing here writes what these files are ({told}).</source>
-   <translation>Rien ici n’écrit ce que sont ces fichiers ({told}).</translation>
+   <source>Nothing here writes what these files are ({detail}).</source>
+   <translation>Rien ici n’écrit ce que sont ces fichiers ({detail}).</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -3293,8 +3293,8 @@
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
-   <source>{told} is left out: nothing here writes it</source>
-   <translation>{told} est laissé de côté : rien ici ne l’écrit</translation>
+   <source>{detail} is left out: nothing here writes it</source>
+   <translation>{detail} est laissé de côté : rien ici ne l’écrit</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -3353,8 +3353,8 @@
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
-   <source>names of {told}</source>
-   <translation>noms faits de {told}</translation>
+   <source>names of {detail}</source>
+   <translation>noms faits de {detail}</translation>
   </message>
   <message>
    <location filename="../core/fit/learned.py" />
@@ -4866,8 +4866,8 @@
   </message>
   <message>
    <location filename="../core/fit/rules/heard.py" />
-   <source>Nothing is to be heard: {told}.</source>
-   <translation>On n’entend rien : {told}.</translation>
+   <source>Nothing is to be heard: {detail}.</source>
+   <translation>On n’entend rien : {detail}.</translation>
   </message>
   <message>
    <location filename="../core/fit/rules/heard.py" />
@@ -5121,8 +5121,8 @@
   </message>
   <message>
    <location filename="../core/fit/rules/name.py" />
-   <source>{max_length} of [{allowed}], then {told}</source>
-   <translation>{max_length} de [{allowed}], puis {told}</translation>
+   <source>{max_length} of [{allowed}], then {detail}</source>
+   <translation>{max_length} de [{allowed}], puis {detail}</translation>
   </message>
   <message>
    <location filename="../core/fit/rules/name.py" />
@@ -5639,8 +5639,8 @@
   </message>
   <message>
    <location filename="../core/intake/libav.py" />
-   <source>It holds {count} sound streams ({told}); stream {used} is used.</source>
-   <translation>Il contient {count} pistes son ({told}) ; la piste {used} est prise.</translation>
+   <source>It holds {count} sound streams ({detail}); stream {used} is used.</source>
+   <translation>Il contient {count} pistes son ({detail}) ; la piste {used} est prise.</translation>
   </message>
   <message>
    <location filename="../core/intake/libav.py" />
@@ -6891,8 +6891,8 @@
   </message>
   <message>
    <location filename="../core/music/making.py" />
-   <source>{name} is no recipe that can be read: {told}.</source>
-   <translation>{name} n’est pas une recette lisible : {told}.</translation>
+   <source>{name} is no recipe that can be read: {detail}.</source>
+   <translation>{name} n’est pas une recette lisible : {detail}.</translation>
   </message>
   <message>
    <location filename="../core/music/making.py" />
@@ -8245,8 +8245,8 @@
   </message>
   <message>
    <location filename="../core/speak/voices/network.py" />
-   <source>{name} cannot be read: {told}.</source>
-   <translation>{name} est illisible : {told}.</translation>
+   <source>{name} cannot be read: {detail}.</source>
+   <translation>{name} est illisible : {detail}.</translation>
   </message>
   <message>
    <location filename="../core/speak/voices/network.py" />
@@ -10122,8 +10122,8 @@ De fichiers entiers un terminal fait de même : kittiwake corpus --for {slug}{ru
   </message>
   <message>
    <location filename="../ui/bench/corpus/plot.py" />
-   <source>{told}: not known of any clip</source>
-   <translation>{told} : inconnu pour tout clip</translation>
+   <source>{detail}: not known of any clip</source>
+   <translation>{detail} : inconnu pour tout clip</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/bench/corpus/plot.py" />
@@ -10136,9 +10136,9 @@ De fichiers entiers un terminal fait de même : kittiwake corpus --for {slug}{ru
   </message>
   <message>
    <location filename="../ui/bench/corpus/plot.py" />
-   <source>{name}: {told}
+   <source>{name}: {detail}
 median {median}, of {known} clips</source>
-   <translation>{name} : {told}
+   <translation>{name} : {detail}
 médiane {median}, de {known} clips</translation>
   </message>
   <message>
@@ -10295,8 +10295,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/costs_page.py" />
-   <source>Words wrong after each codec: {told}</source>
-   <translation>Mots faux après chaque codec : {told}</translation>
+   <source>Words wrong after each codec: {detail}</source>
+   <translation>Mots faux après chaque codec : {detail}</translation>
   </message>
   <message>
    <location filename="../ui/bench/costs_page.py" />
@@ -10473,8 +10473,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/finding.py" />
-   <source>; not found any more, but kept: {some}</source>
-   <translation> ; plus trouvés, mais gardés : {some}</translation>
+   <source>; not found any more, but kept: {list}</source>
+   <translation> ; plus trouvés, mais gardés : {list}</translation>
   </message>
   <message>
    <location filename="../ui/bench/cut/ledges.py" />
@@ -14300,11 +14300,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message numerus="yes">
    <location filename="../ui/commands/make.py" />
-   <source>There is nothing to make without a decision: there are {told}.</source>
-   <extracomment>Where there is one: There is nothing to make without a decision: there is {told}.</extracomment>
+   <source>There is nothing to make without a decision: there are {detail}.</source>
+   <extracomment>Where there is one: There is nothing to make without a decision: there is {detail}.</extracomment>
    <translation>
-    <numerusform>Rien à produire sans décision : {told}.</numerusform>
-    <numerusform>Rien à produire sans décision : {told}.</numerusform>
+    <numerusform>Rien à produire sans décision : {detail}.</numerusform>
+    <numerusform>Rien à produire sans décision : {detail}.</numerusform>
    </translation>
   </message>
   <message>
@@ -14767,8 +14767,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
-   <source>Not made, and not in it: {some}.</source>
-   <translation>Pas produits, et pas dedans : {some}.</translation>
+   <source>Not made, and not in it: {list}.</source>
+   <translation>Pas produits, et pas dedans : {list}.</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
@@ -15956,8 +15956,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/settings/control.py" />
-   <source>{text}: {told}. Choose another folder</source>
-   <translation>{text} : {told}. Choisir un autre dossier</translation>
+   <source>{text}: {detail}. Choose another folder</source>
+   <translation>{text} : {detail}. Choisir un autre dossier</translation>
   </message>
   <message>
    <location filename="../ui/settings/control.py" />

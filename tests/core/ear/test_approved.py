@@ -24,8 +24,8 @@ class TestLines(unittest.TestCase):
         lines += [CallerLine((key,)) for key, _ in codecs_here()]
         lines += [
             CallerLine(("gsm", "g711u")),
-            CallerLine(weather=PacketLossModel(loss=0.1)),
-            CallerLine(weather=PacketLossModel(jitter=40)),
+            CallerLine(packet_loss=PacketLossModel(loss=0.1)),
+            CallerLine(packet_loss=PacketLossModel(jitter=40)),
             CallerLine(noise_dbov=-40.0, level_db=-6.0),
         ]
         for line in lines:

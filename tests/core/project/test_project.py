@@ -28,7 +28,7 @@ class ProjectCase(FolderCase):
         self.asked: list[tuple[list[Path], bool]] = []
         self.told: list[str] = []
         self.project.wanted.connect(lambda paths, anew: self.asked.append((list(paths), anew)))
-        self.project.told.connect(self.told.append)
+        self.project.message.connect(self.told.append)
         edits.choose_receivers(self.project, ["phone-menu"])
         self.project.change("output", self.project.job.changed(output=str(self.folder / "out")))
 

@@ -112,15 +112,15 @@ class TestApproved(FolderCase):
     def test_lost_packets(self) -> None:
         found: dict[str, Any] = {}
         v = voice(8000, seconds=1.5)
-        for weather in (
+        for packet_loss in (
             PacketLossModel(loss=0.1),
             PacketLossModel(loss=0.3, burst=3, seed=2),
             PacketLossModel(loss=0.5, burst=8, seed=3),
             PacketLossModel(loss=1.0),
         ):
-            gone = losses(len(v) // 80, weather)
+            gone = losses(len(v) // 80, packet_loss)
             out = concealed(v, gone)
-            found[f"{weather}"] = [
+            found[f"{packet_loss}"] = [
                 int(gone.sum()),
                 float(np.abs(out).mean()),
                 float(np.abs(out - v).mean()),

@@ -116,7 +116,7 @@ class TestApproved(unittest.TestCase):
                     heard = action.run(link.machine, argument)
                     sound = heard.sound
                     found[f"{key} {action.word} {argument}"] = [
-                        heard.told,
+                        heard.sentence,
                         [
                             sound.name,
                             sound.rate,
@@ -155,7 +155,7 @@ class TestApproved(unittest.TestCase):
     def test_lines_and_tones(self) -> None:
         found: dict[str, Any] = {}
         sound = voice(8000, seconds=2.0)
-        for weather in (
+        for packet_loss in (
             PacketLossModel(),
             PacketLossModel(loss=0.1),
             PacketLossModel(loss=0.2, burst=4),
@@ -163,8 +163,8 @@ class TestApproved(unittest.TestCase):
             PacketLossModel(loss=0.05, jitter=60, buffer=40, seed=7),
         ):
             for kind in (PCMU, PCMA):
-                got = carry(sound, weather, kind)
-                found[f"{weather} {kind}"] = [
+                got = carry(sound, packet_loss, kind)
+                found[f"{packet_loss} {kind}"] = [
                     len(got.sound),
                     got.sent,
                     got.lost,
@@ -243,16 +243,16 @@ class TestApproved(unittest.TestCase):
             ]
         )
         calls, ways = walked(plan, lambda name: None if name == "Wrong key" else sine(440, 8000, 0.3))
-        found["calls"] = [[[step.kind, step.told, len(step.sound)] for step in call.steps] for call in calls]
+        found["calls"] = [[[step.kind, step.sentence, len(step.sound)] for step in call.steps] for call in calls]
         found["ways"] = ways
         for dbfs in (-40.0, -44.5, -45.5, -80.0):
             soft, _ = walked(plan, lambda name, dbfs=dbfs: sine(440, 8000, 0.3, dbfs))
-            found[f"calls at {dbfs}"] = [[step.kind, step.told] for call in soft for step in call.steps][:12]
+            found[f"calls at {dbfs}"] = [[step.kind, step.sentence] for call in soft for step in call.steps][:12]
         call = calls[0]
         for key in ("7", "x", "#", "1"):
             call.press(key)
         call.wait()
-        found["pressed"] = [[step.kind, step.told, len(step.sound)] for step in call.steps]
+        found["pressed"] = [[step.kind, step.sentence, len(step.sound)] for step in call.steps]
         slots = edit.slots(plan)
         found["slots"] = [str(slot) for slot in slots]
         for slot in slots[:6]:

@@ -270,12 +270,12 @@ class TestDecoders(unittest.TestCase):
 class TestActions(unittest.TestCase):
     def test_a_radio_goes_from_channel_to_channel(self) -> None:
         radio = Radio()
-        self.assertIn("no channels", radio.turn().told)
+        self.assertIn("no channels", radio.turn().sentence)
         for name in "abc":
             radio.hand(f"{name}.wav", wav())
-        self.assertIn("Channel 1 of 3: a.wav", radio.turn().told)
-        self.assertIn("Channel 3 of 3", radio.turn("c").told)
-        self.assertIn("no channel “x”", radio.turn("x").told)
+        self.assertIn("Channel 1 of 3: a.wav", radio.turn().sentence)
+        self.assertIn("Channel 3 of 3", radio.turn("c").sentence)
+        self.assertIn("no channel “x”", radio.turn("x").sentence)
 
     def test_a_box_tells_new_from_old_and_when_the_beep_comes(self) -> None:
         box = Voicemail()
@@ -283,12 +283,12 @@ class TestActions(unittest.TestCase):
         box.hand("one.wav", wav(bits=8, tag=7))
         box.hand("two.wav", wav(bits=8, tag=7))
         called = box.call()
-        self.assertIn("after 1.20 s", called.told)
+        self.assertIn("after 1.20 s", called.sentence)
         sound = called.sound.sound if called.sound else np.zeros(1)
         self.assertEqual(int(np.argmax(np.abs(sound) > 0.1)) // 80, 9600 // 80)  # within 10 ms
-        self.assertEqual(box.listen().told, "one.wav, new; 1 new left")
-        self.assertEqual(box.listen("one").told, "one.wav, old; 1 new left")
-        self.assertEqual(box.listen().told, "two.wav, new; 0 new left")
+        self.assertEqual(box.listen().sentence, "one.wav, new; 1 new left")
+        self.assertEqual(box.listen("one").sentence, "one.wav, old; 1 new left")
+        self.assertEqual(box.listen().sentence, "two.wav, new; 0 new left")
 
     def test_of_two_messages_the_higher_kind_is_heard(self) -> None:
         paging = Paging()
@@ -297,10 +297,10 @@ class TestActions(unittest.TestCase):
         )
         self.assertIn("2 of 2 messages missing", paging.state)
         paging.hand("lunch.wav", wav(rate=48_000))
-        self.assertIn("It does nothing", paging.call("lunch").told)
+        self.assertIn("It does nothing", paging.call("lunch").sentence)
         paging.hand("fire.wav", wav(rate=48_000))
         self.assertEqual(paging.state, "ready, no faults")
-        self.assertEqual(paging.call("lunch, fire").told, "fire.wav (evacuation); lunch.wav must wait")
+        self.assertEqual(paging.call("lunch, fire").sentence, "fire.wav (evacuation); lunch.wav must wait")
         self.assertFalse(paging.hand("x.wav", wav(rate=48_000)))
         # A new list drops what is not in it.
         paging.hand("m.jsonl", b'{"file": "fire.wav", "kind": "alert"}\n')
@@ -396,4 +396,4 @@ class TestAnything(unittest.TestCase):
         if held is not None:
             self.assertTrue(np.isfinite(held.sound).all())
         for action in link.kind.actions:
-            self.assertTrue(action.run(link.machine, name[:3]).told)
+            self.assertTrue(action.run(link.machine, name[:3]).sentence)

@@ -230,7 +230,7 @@ class TestCalls(unittest.TestCase):
         return call
 
     def told(self, call: Call) -> list[str]:
-        return [step.told for step in call.steps if step.kind in ("prompt", "fault", "end", "tone")]
+        return [step.sentence for step in call.steps if step.kind in ("prompt", "fault", "end", "tone")]
 
     def test_three_menus_deep_and_back(self) -> None:
         call = self.call("111")
@@ -255,7 +255,7 @@ class TestCalls(unittest.TestCase):
         call = self.call("", close=True)
         (step,) = [step for step in call.steps if step.kind == "prompt"]
         self.assertAlmostEqual(step.lost, 0.1, delta=0.01)
-        self.assertIn("are lost: give it 0.1 s of air", step.told)
+        self.assertIn("are lost: give it 0.1 s of air", step.sentence)
         self.assertFalse(step.sound[:800].any())
 
     def test_the_noise_of_a_room_is_no_word_that_is_lost(self) -> None:
@@ -286,16 +286,16 @@ class TestPhone(unittest.TestCase):
             self.assertFalse(phone.hand(name, data))
             self.assertIn(told, phone.refusal.reason if phone.refusal else "")
         self.assertTrue(phone.hand("menu.toml", PLAN.encode()))
-        self.assertEqual(phone.missing().told, "missing: Sorry, Evening; none is unused.")
-        self.assertIn("prompt: Hours", phone.dial("2").told)
-        self.assertIn("There is no call", phone.hang_up().told + phone.keys("1").told)
+        self.assertEqual(phone.missing().sentence, "missing: Sorry, Evening; none is unused.")
+        self.assertIn("prompt: Hours", phone.dial("2").sentence)
+        self.assertIn("There is no call", phone.hang_up().sentence + phone.keys("1").sentence)
         self.assertIn(
-            "loses 2 % of its packets, 3 at a time; jitter 20 ms", phone.line("loss 2% burst 3 jitter 20").told
+            "loses 2 % of its packets, 3 at a time; jitter 20 ms", phone.line("loss 2% burst 3 jitter 20").sentence
         )
-        self.assertIn("no number", phone.line("loss many").told)
+        self.assertIn("no number", phone.line("loss many").sentence)
         walked_ = phone.walk()
-        self.assertIn("4 of 5 prompts heard", walked_.told)
-        self.assertIn("“Evening” is missing", walked_.told)
+        self.assertIn("4 of 5 prompts heard", walked_.sentence)
+        self.assertIn("“Evening” is missing", walked_.sentence)
 
     def test_recorded_over_it_in_each_form_and_taken_back_as_a_prompt(self) -> None:
         phone = Phone()
@@ -303,19 +303,19 @@ class TestPhone(unittest.TestCase):
             came = phone.record(f"note {form}")
             assert came.sound is not None
             name = f"note.{form}"
-            self.assertIn(f"recorded as {name}, without a header", came.told)
+            self.assertIn(f"recorded as {name}, without a header", came.sentence)
             other = Phone()
             self.assertTrue(other.hand(name, phone.recordings[name]), other.refusal)
             held = other.held
             assert held is not None
             self.assertLess(abs(held.seconds - came.sound.seconds), 0.021)
             self.assertGreater(np.corrcoef(held.sound[: len(came.sound.sound)], came.sound.sound)[0, 1], 0.9)
-        self.assertIn("is no name", phone.record("../x").told)
+        self.assertIn("is no name", phone.record("../x").sentence)
 
     def test_packets_that_were_lost_and_those_that_came_too_late_are_counted_together(self) -> None:
         phone = Phone()
-        self.assertNotIn("lost", phone.record("whole").told)
-        self.assertIn("recorded 2", phone.record("").told)
+        self.assertNotIn("lost", phone.record("whole").sentence)
+        self.assertIn("recorded 2", phone.record("").sentence)
         came = mock.Mock(sound=np.zeros(8000, np.float32), lost=3, late=2)
         with mock.patch("kittiwake.core.standin.machines.phone.carry", return_value=came):
-            self.assertIn(", 5 packets of it lost", phone.record("torn").told)
+            self.assertIn(", 5 packets of it lost", phone.record("torn").sentence)

@@ -26,12 +26,12 @@ def _lines(tag: str, text: str, indent: str) -> list[str]:
     """An element for each language."""
     others = in_all_languages(text).items()
     return [f"{indent}<{tag}>{escape(text)}</{tag}>"] + [
-        f'{indent}<{tag} xml:lang="{code}">{escape(told)}</{tag}>' for code, told in others
+        f'{indent}<{tag} xml:lang="{code}">{escape(translation)}</{tag}>' for code, translation in others
     ]
 
 
 def metainfo() -> str:
-    told = "\n".join(line for text in _TOLD for line in _lines("p", text, "    "))
+    sentence = "\n".join(line for text in _TOLD for line in _lines("p", text, "    "))
     summary = "\n".join(_lines("summary", SUMMARY, "  "))
     types = "\n".join(f"    <mediatype>{one}</mediatype>" for one in (JOB_TYPE, *SOUND_TYPES, *VIDEO_TYPES))
     return f"""\
@@ -46,7 +46,7 @@ def metainfo() -> str:
     <name>The {NAME} developers</name>
   </developer>
   <description>
-{told}
+{sentence}
   </description>
   <launchable type="desktop-id">kittiwake.desktop</launchable>
   <icon type="stock">kittiwake</icon>

@@ -54,7 +54,7 @@ def _entry(group: str, values: dict[str, str]) -> str:
     lines = [f"[{group}]"]
     for key, value in values.items():
         lines.append(f"{key}={value}")
-        lines += [f"{key}[{code}]={told}" for code, told in in_all_languages(value).items()]
+        lines += [f"{key}[{code}]={translation}" for code, translation in in_all_languages(value).items()]
     return "\n".join([*lines, ""])
 
 

@@ -83,8 +83,8 @@ def _verb_page(name: str, one: click.Command) -> str:
     options = [record for param in one.get_params(context) if (record := param.get_help_record(context))]
     if options:
         lines.append(".SH OPTIONS")
-        for option, told in options:
-            lines += [".TP", f"\\fB{_text(option)}\\fR", _text(told) or "\\&"]
+        for option, explanation in options:
+            lines += [".TP", f"\\fB{_text(option)}\\fR", _text(explanation) or "\\&"]
     if isinstance(one, click.Group):
         lines.append(".SH COMMANDS")
         for below in one.list_commands(context):

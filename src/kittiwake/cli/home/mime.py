@@ -11,7 +11,8 @@ _COMMENT = phrase("Kittiwake job")
 
 def mime_package() -> str:
     others = "\n".join(
-        f'    <comment xml:lang="{code}">{told}</comment>' for code, told in in_all_languages(_COMMENT).items()
+        f'    <comment xml:lang="{code}">{translation}</comment>'
+        for code, translation in in_all_languages(_COMMENT).items()
     )
     return f"""\
 <?xml version="1.0" encoding="UTF-8"?>

@@ -133,9 +133,9 @@ def _tidy(prefix: Path, folder: Path) -> None:
 
 def _forget_indexes(prefix: Path) -> None:
     """An index of nothing is a trace: it goes where nothing is left that it could tell of."""
-    for folder, (told, written) in _WRITTEN.items():
+    for folder, (index_name, written) in _WRITTEN.items():
         where = prefix / folder
-        if where.is_dir() and not any(True for pattern in told for _ in where.glob(pattern)):
+        if where.is_dir() and not any(True for pattern in index_name for _ in where.glob(pattern)):
             for name in written:
                 (where / name).unlink(missing_ok=True)
                 _tidy(prefix, (where / name).parent)

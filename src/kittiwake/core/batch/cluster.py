@@ -88,8 +88,8 @@ class Cluster:
                 "cluster",
             )
         # One source of each folder, up to a number.
-        some = list({source.parent: source for source in sources}.values())[:_SAMPLE]
-        stamps = {source: stamp_of(source) for source in some}
+        sample = list({source.parent: source for source in sources}.values())[:_SAMPLE]
+        stamps = {source: stamp_of(source) for source in sample}
         tokens = {folder / f".kittiwake-check-{secrets.token_hex(6)}": secrets.token_hex(16) for folder in folders}
         try:
             for token, text in tokens.items():

@@ -31,16 +31,16 @@ def each(
     executor : by default worker processes, one for each core.
     """
     todo = iter(paths)
-    while some := list(itertools.islice(todo, _LOT)):
-        run = (executor or Processes(min(len(some), Processes().count))).run(
-            _Numbered(work), enumerate(some), cancelled
+    while lot := list(itertools.islice(todo, _LOT)):
+        run = (executor or Processes(min(len(lot), Processes().count))).run(
+            _Numbered(work), enumerate(lot), cancelled
         )
         waiting: dict[int, Any] = {}
         wanted = 0
         for task, result in run:
             waiting[task[0]] = result
             while wanted in waiting:
-                yield some[wanted], waiting.pop(wanted)
+                yield lot[wanted], waiting.pop(wanted)
                 wanted += 1
 
 

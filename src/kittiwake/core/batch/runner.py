@@ -105,16 +105,16 @@ def _hold(folders: Iterable[Path], locks: contextlib.ExitStack) -> list[int]:
         try:
             held.append(locks.enter_context(only_run(folder)))
         except OSError as error:
-            told = phrase(
+            sentence = phrase(
                 "The folder {folder} cannot be used: {reason_of}.", folder=folder, reason_of=reason_of(error)
             )
             if isinstance(error, PermissionError) and ledger_path(folder).exists():
-                told = phrase(
+                sentence = phrase(
                     "In {folder} somebody else has made outputs: their record, {ledger}, cannot be written by you.",
                     folder=folder,
                     ledger=LEDGER,
                 )
-            raise MakeError(told, phrase("Choose another output folder."), "no_folder") from error
+            raise MakeError(sentence, phrase("Choose another output folder."), "no_folder") from error
         sweep(folder)
     return held
 
@@ -167,7 +167,7 @@ class _Batch:
             if isinstance(result, WorkerCrash):
                 yield from self._after_crash(chunk, result)
             else:
-                yield from self._told(self._committed(result))
+                yield from self._with_messages(self._committed(result))
         yield from self._drain()
         yield from self._after_cancel()
 
@@ -179,7 +179,7 @@ class _Batch:
         """Results of a chunk; those of another machine are committed here, so that names and ledger have one writer."""
         return commit_all(self._request, result) if isinstance(result, Staged) else result
 
-    def _told(self, results: Iterable[Result]) -> Iterator[Result]:
+    def _with_messages(self, results: Iterable[Result]) -> Iterator[Result]:
         """Say where an output goes beside one that somebody has altered."""
         for result in results:
             altered = ""
@@ -187,11 +187,11 @@ class _Batch:
                 keys = ((one, result.receiver) for one in (result.clip, result.path))
                 altered = next((self._altered.pop(key) for key in keys if key in self._altered), "")
             if altered:
-                told = phrase(
+                sentence = phrase(
                     "{altered} was altered since it was made: it is left as it is, and this stands beside it.",
                     altered=altered,
                 )
-                result.altered, result.messages = altered, (*result.messages, told)
+                result.altered, result.messages = altered, (*result.messages, sentence)
             yield result
 
     def _tell(self, chunk: Chunk, at: int, n: int, done: float) -> None:
@@ -237,7 +237,7 @@ class _Batch:
                 source = single.sources[0]
                 yield from (self._lost(source, target.n, str(result), "crashed") for target in source.targets)
             else:
-                yield from self._told(self._committed(result))
+                yield from self._with_messages(self._committed(result))
 
     def _lost(self, item: Item | Source, n: int, error: str, code: str = "", **known: Any) -> Result:
         if isinstance(item, Source):
@@ -295,8 +295,8 @@ class _Batch:
         slugs = [receiver.slug for receiver in self._request.receivers]
         items, *again = itertools.tee(self._items, 1 + len(slugs))
         names = [
-            naming.names(_going_to(slug, some))
-            for naming, slug, some in zip(self._namings, slugs, again, strict=True)
+            naming.names(_going_to(slug, plans))
+            for naming, slug, plans in zip(self._namings, slugs, again, strict=True)
         ]
         for item in items:
             targets = []
@@ -305,8 +305,10 @@ class _Batch:
                     continue
                 stem, before, altered, taken, old, over = next(names[n])
                 if taken:
-                    told = phrase("Its name “{taken}” is taken. Free that name, or let it be numbered.", taken=taken)
-                    self._kept.append(self._lost(item, n, told, altered=altered))
+                    sentence = phrase(
+                        "Its name “{taken}” is taken. Free that name, or let it be numbered.", taken=taken
+                    )
+                    self._kept.append(self._lost(item, n, sentence, altered=altered))
                     continue
                 if altered:
                     whose = item.clip.id if isinstance(item, PlannedClip) else str(item)

@@ -19,11 +19,11 @@ def find_sources(
     Where nothing but outputs is found, they are what is meant: what was made for one machine is to go on to another. Those in the folder
     ``into``, where new outputs go, never are.
     """
-    some = False
+    any_found = False
     for path in find_sound_files(paths, everything=everything, made_here=made_here, passed=passed):
-        some = True
+        any_found = True
         yield path
-    if some or not passed.made_here:
+    if any_found or not passed.made_here:
         return
     target = into.resolve() if into is not None else None
     for path in find_sound_files(paths, everything=everything):

@@ -58,8 +58,8 @@ def commit_all(request: BatchRequest, staged: Staged) -> list[Result]:
     """Give outputs their names, those of a folder all at once, and write the ledger."""
     out = list(staged.lost)
     for n in sorted({n for n, _ in staged.outputs}):
-        some = [one for at, one in staged.outputs if at == n]
-        out += [result.light() for result in commit(some, _light_ledger(request.folders[n]))]
+        staged_outputs = [one for at, one in staged.outputs if at == n]
+        out += [result.light() for result in commit(staged_outputs, _light_ledger(request.folders[n]))]
     return out
 
 
@@ -104,12 +104,12 @@ def _reporter(report: Report | None, at: int) -> Callable[[int], Callable[[float
     def of(n: int) -> Callable[[float], None] | None:
         if report is None:
             return None
-        told = 0.0
+        reported_at = 0.0
 
         def progress(share: float) -> None:
-            nonlocal told
-            if time.monotonic() - told >= _PAUSE:
-                told = time.monotonic()
+            nonlocal reported_at
+            if time.monotonic() - reported_at >= _PAUSE:
+                reported_at = time.monotonic()
                 report((at, n, share))
 
         return progress

@@ -97,7 +97,7 @@ class _Showing:
         self._leafed: NDArray[np.float32] = np.zeros((0, 2), np.float32)
         self._writer: PeaksWriter | None = None
         self._begun = False
-        self._told = time.monotonic()
+        self._reported_at = time.monotonic()
 
     def leaf_through(self) -> None:
         """A few samples from many places: the shape of hours within a fraction of a second, where the file can be skipped in."""
@@ -112,9 +112,9 @@ class _Showing:
                 until = time.monotonic() + 0.5  # a slow disk is not coarse through for long
                 for n in range(_LEAVES):
                     file.seek(n * file.frames // _LEAVES)
-                    some = file.read(_LEAF, dtype="float32", always_2d=True)
-                    if len(some):
-                        pairs[n] = some.min(), some.max()
+                    block = file.read(_LEAF, dtype="float32", always_2d=True)
+                    if len(block):
+                        pairs[n] = block.min(), block.max()
                     if time.monotonic() > until:
                         return
                 self._leafed = pairs
@@ -135,8 +135,8 @@ class _Showing:
         except OSError:  # a full disk: then it is drawn from what is kept in memory
             self.close()
             return
-        if time.monotonic() - self._told > _EVERY:
-            self._told = time.monotonic()
+        if time.monotonic() - self._reported_at > _EVERY:
+            self._reported_at = time.monotonic()
             rate = header.sample_rate
             seconds = header.frames / rate if header.frames else None
             done = self._writer.frames / rate

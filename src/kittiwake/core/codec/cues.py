@@ -31,11 +31,11 @@ def cue_chunks(cues: Sequence[Cue]) -> bytes:
     points = b"".join(
         struct.pack("<II4sIII", n, cue.start, b"data", 0, 0, cue.start) for n, cue in enumerate(cues, 1)
     )
-    told = b""
+    labels = b""
     for n, cue in enumerate(cues, 1):
-        told += chunk(b"labl", struct.pack("<I", n) + cue.name.encode("utf-8") + b"\0")
-        told += chunk(b"ltxt", struct.pack("<II4sHHHH", n, cue.stop - cue.start, b"rgn ", 0, 0, 0, 0))
-    return chunk(b"cue ", struct.pack("<I", len(cues)) + points) + chunk(b"LIST", b"adtl" + told)
+        labels += chunk(b"labl", struct.pack("<I", n) + cue.name.encode("utf-8") + b"\0")
+        labels += chunk(b"ltxt", struct.pack("<II4sHHHH", n, cue.stop - cue.start, b"rgn ", 0, 0, 0, 0))
+    return chunk(b"cue ", struct.pack("<I", len(cues)) + points) + chunk(b"LIST", b"adtl" + labels)
 
 
 def chunk(name: bytes, data: bytes) -> bytes:

@@ -15,10 +15,10 @@ Tag = tuple[str, str]
 
 
 def info_chunk(tags: Sequence[Tag]) -> bytes:
-    told = b"".join(
+    entries = b"".join(
         chunk(key.encode("ascii"), text.replace("\0", "").encode("utf-8", "replace") + b"\0") for key, text in tags
     )
-    return chunk(b"LIST", b"INFO" + told)
+    return chunk(b"LIST", b"INFO" + entries)
 
 
 def bytes_of_info(tags: Sequence[Tag]) -> int:

@@ -95,21 +95,21 @@ class Bands:
         self._rest = sound[whole * hop :].copy()
         sound = np.ascontiguousarray(sound)
         rows = as_strided(sound, (whole, size), (hop * sound.itemsize, sound.itemsize), writeable=False)
-        some = []
+        powers = []
         for a in range(0, whole, _FEW):
             turned = rfft(rows[a : a + _FEW] * self.grid.window, axis=1)
             power = turned.real**2 + turned.imag**2
             power[:, :_CONSTANT] = 0
             # Frames overlap by half: every second is enough for a spectrum, and of a longer sound every fourth.
-            some.append(power[:: 2 if self._frames + a < _LONG else 4])
+            powers.append(power[:: 2 if self._frames + a < _LONG else 4])
             bands = np.add.reduceat(power, self.grid.starts, axis=1)
             shared = power[:, self.grid.starts[1:]] * self.grid.parts[1:]
             bands[:, :-1] += shared
             bands[:, 1:] -= shared
             self._parts.append(bands)
         self._frames += whole
-        if some:
-            self.spectrum.take_powers(np.concatenate(some))
+        if powers:
+            self.spectrum.take_powers(np.concatenate(powers))
 
     def powers(self) -> NDArray[np.float32]:
         bands = len(self.grid.starts)

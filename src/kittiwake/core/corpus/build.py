@@ -81,8 +81,8 @@ def _build(
         _check_sources(store, wish, total)
         _check_balance(store, wish)
         yield Step("measured", done := 0, total)
-        for some in measure(store, executor, cancelled):
-            done += some
+        for measured in measure(store, executor, cancelled):
+            done += measured
             yield Step("measured", done, total)
         if stop():
             return
@@ -172,7 +172,7 @@ def _empty_sides(wish: CorpusRequest, packed: Packed) -> list[str]:
 
 
 def _findings(store: Store, findings: Findings, sides: dict[str, str]) -> list[str]:
-    more = Findings(dict(findings.counts), {key: list(some) for key, some in findings.examples.items()})
+    more = Findings(dict(findings.counts), {key: list(examples) for key, examples in findings.examples.items()})
     where: dict[str, str] = {}
     for entry in store.entries():
         if entry.quality is None or entry.quality.error:

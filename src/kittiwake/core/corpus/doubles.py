@@ -126,14 +126,14 @@ class _Index:
         _, first = np.unique(rows[:, :3], axis=0, return_index=True)
         rows = rows[first]
         for a in range(0, len(rows), _ROWS):
-            some = rows[a : a + _ROWS]
-            some = some[self._apart(some, some[:, 3], _AROUND) <= _NEAR]
+            lot = rows[a : a + _ROWS]
+            lot = lot[self._apart(lot, lot[:, 3], _AROUND) <= _NEAR]
             # Two that share a word are alike there; doubles are alike at both ends.
-            begin, end = self._overlap(some)
-            alike = self._apart(some, begin, (0, _END)) <= _NEAR_AT_ENDS
-            alike[alike] = self._apart(some[alike], end[alike], (-_END, 0)) <= _NEAR_AT_ENDS
-            yield np.column_stack([some[alike, :3], np.zeros(int(alike.sum()), np.int64)])
-            yield self._at_other_speeds(some[~alike])
+            begin, end = self._overlap(lot)
+            alike = self._apart(lot, begin, (0, _END)) <= _NEAR_AT_ENDS
+            alike[alike] = self._apart(lot[alike], end[alike], (-_END, 0)) <= _NEAR_AT_ENDS
+            yield np.column_stack([lot[alike, :3], np.zeros(int(alike.sum()), np.int64)])
+            yield self._at_other_speeds(lot[~alike])
 
     def _at_other_speeds(self, rows: NDArray[np.int64]) -> NDArray[np.int64]:
         """Of clips that are alike around a key but not at both ends: those that are, if one is as much faster as it is shorter."""

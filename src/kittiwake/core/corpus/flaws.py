@@ -66,8 +66,8 @@ class Flaws:
         # A hole covers six looks in a row at whether neighbours are the same, and the same as at the look before: hardly any sound, not even that of a
         # room in sixteen bits, has to be looked at closer.
         look = max(1, least // 8)
-        some = joined[:-1:look]
-        same = (some == joined[1::look]) & np.concatenate([[True], some[1:] == some[:-1]])
+        sampled = joined[:-1:look]
+        same = (sampled == joined[1::look]) & np.concatenate([[True], sampled[1:] == sampled[:-1]])
         count = min(_LOOKS, max(1, least // look - 2))
         runs = same[count - 1 :].copy()
         for n in range(1, count):

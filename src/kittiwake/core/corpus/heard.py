@@ -85,7 +85,7 @@ def shared_out(text: str, heard: HeardText, parts: list[tuple[float, float]], la
             # Words come in order: none goes back.
             last = max(last, min(range(len(parts)), key=lambda k: _far(parts[k], moment)))
         out[last].append(token)
-    return [" ".join(some) for some in out]
+    return [" ".join(words) for words in out]
 
 
 def _far(part: tuple[float, float], moment: float) -> float:

@@ -73,13 +73,13 @@ def judge(store: Store, wish: CorpusRequest) -> Judged:
                 found.seconds += seconds
             yield entry.row.id, ", ".join(drops), "\n".join(flags)
 
-    some = []
+    found_verdicts = []
     for verdict in verdicts():
-        some.append(verdict)
-        if len(some) == _LOT:
-            store.put_verdicts(some)
-            some = []
-    store.put_verdicts(some)
+        found_verdicts.append(verdict)
+        if len(found_verdicts) == _LOT:
+            store.put_verdicts(found_verdicts)
+            found_verdicts = []
+    store.put_verdicts(found_verdicts)
     for rule in (*wish.drop, *wish.flag):
         found.costs[rule.words]  # one that costs nothing is listed too
     return found

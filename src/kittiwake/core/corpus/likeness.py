@@ -69,13 +69,13 @@ def likeness_of(powers: NDArray[np.float32], seconds: float) -> Likeness | None:
 
     if not len(powers):
         return None
-    some = powers[:, FIRST : FIRST + ALIKE].astype(np.float64)
-    if some.shape[1] < ALIKE:
+    bands = powers[:, FIRST : FIRST + ALIKE].astype(np.float64)
+    if bands.shape[1] < ALIKE:
         return None
     size = max(1, round(_SMOOTH / seconds))
     window = np.hanning(size + 2)[1:-1]
     window /= window.sum()
-    padded = np.concatenate([np.zeros((size, ALIKE)), some, np.zeros((size, ALIKE))])
+    padded = np.concatenate([np.zeros((size, ALIKE)), bands, np.zeros((size, ALIKE))])
     sums = convolve1d(padded, window, axis=0, mode="constant")
     # On a grid of time that is the same at every rate.
     count = int(len(padded) * seconds / STEP)

@@ -27,17 +27,17 @@ def measure(
 
     def todo() -> Iterator[tuple[ToMeasure, ...]]:
         nonlocal skipped
-        some: list[ToMeasure] = []
+        lot: list[ToMeasure] = []
         for one, stamp in store.unmeasured():
             if stamp and same_stamp(stamp, source_stamp(one.path)):
                 skipped += 1
                 continue
-            some.append(one)
-            if len(some) == _TASK:
-                yield tuple(some)
-                some = []
-        if some:
-            yield tuple(some)
+            lot.append(one)
+            if len(lot) == _TASK:
+                yield tuple(lot)
+                lot = []
+        if lot:
+            yield tuple(lot)
 
     waiting: list[Measured] = []
     for found in measured_each(todo(), executor, cancelled):

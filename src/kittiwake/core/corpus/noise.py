@@ -46,13 +46,13 @@ def speech_and_noise(powers: NDArray[np.float32], widths: NDArray[np.float64], s
     sounding = total > _NOTHING
     if not sounding.any():
         return SpeechAndNoise(-math.inf, -math.inf, 0.0, sounding)
-    some = powers[sounding].astype(np.float64)
-    count = len(some)
+    bands = powers[sounding].astype(np.float64)
+    count = len(bands)
     if count > 2 * _SMOOTH:
-        sums = np.cumsum(np.vstack([np.zeros(some.shape[1]), some]), axis=0)
+        sums = np.cumsum(np.vstack([np.zeros(bands.shape[1]), bands]), axis=0)
         smooth = (sums[_SMOOTH:] - sums[:-_SMOOTH]) / _SMOOTH
     else:
-        smooth = some
+        smooth = bands
     few = max(1, round(_QUIET * len(smooth)))
     lowest = np.partition(smooth, few - 1, axis=0)[:few].mean(axis=0)
 

@@ -46,8 +46,8 @@ def pack(store: Store, wish: CorpusRequest, files: Files) -> Packed:
     clips = dict.fromkeys(wish.shares, 0)
     seconds = dict.fromkeys(wish.shares, 0.0)
     for side in wish.shares:
-        some = _of_side(store, side)
-        for shard in _shards(some, wish.shard_bytes) if wish.shard_bytes else ():
+        entries = _of_side(store, side)
+        for shard in _shards(entries, wish.shard_bytes) if wish.shard_bytes else ():
             name = f"{side}-{len([one for one in shards if one.startswith(side)]):05}.tar"
             files.write(name, partial(_write_tar, shard, files.into, name, places))
             shards.append(name)
@@ -74,11 +74,11 @@ def _of_side(store: Store, side: str) -> Iterator[tuple[Entry, Made]]:
             yield entry, entry.made
 
 
-def _shards(some: Iterator[tuple[Entry, Made]], most: int) -> Iterator[list[tuple[Entry, Made]]]:
+def _shards(entries: Iterator[tuple[Entry, Made]], most: int) -> Iterator[list[tuple[Entry, Made]]]:
     """Clips that go into one archive, in turn: no archive is larger than ``most`` but one that holds a single clip."""
     shard: list[tuple[Entry, Made]] = []
     size = 2 * _BLOCK
-    for entry, made in some:
+    for entry, made in entries:
         own = 2 * _BLOCK + -(-made.bytes // _BLOCK) * _BLOCK + -(-len(_beside(entry)) // _BLOCK) * _BLOCK + _BLOCK
         if shard and size + own > most:
             yield shard
@@ -118,8 +118,8 @@ def _member(name: str, size: int) -> tarfile.TarInfo:
 
 def _beside(entry: Entry) -> bytes:
     row = entry.row
-    told = {"id": row.id, "text": row.text, "speaker": row.speaker, "language": row.language, **dict(row.traits)}
-    return json.dumps({key: value for key, value in told.items() if value}, ensure_ascii=False).encode(
+    values = {"id": row.id, "text": row.text, "speaker": row.speaker, "language": row.language, **dict(row.traits)}
+    return json.dumps({key: value for key, value in values.items() if value}, ensure_ascii=False).encode(
         "utf-8", "replace"
     )
 

@@ -30,7 +30,7 @@ class Measure:
 
     name: str
     unit: str
-    told: str
+    description: str
     digits: int = 1
 
     def number(self, value: float) -> str:

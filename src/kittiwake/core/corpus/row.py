@@ -50,15 +50,15 @@ class Findings:
     def add(self, what: str, who: str) -> None:
         """``what`` is a sentence without its end, ``who`` one clip that it is about."""
         self.counts[what] = self.counts.get(what, 0) + 1
-        some = self.examples.setdefault(what, [])
-        if len(some) < _EXAMPLES:
-            some.append(who)
+        examples = self.examples.setdefault(what, [])
+        if len(examples) < _EXAMPLES:
+            examples.append(who)
 
     @property
     def sentences(self) -> list[str]:
         out = []
         for what, count in self.counts.items():
-            some = self.examples[what]
-            more = phrase(" and {n:,} more", n=count - len(some)) if count > len(some) else ""
-            out.append(phrase("{what}: {some}{more}.", what=what, some=", ".join(some), more=more))
+            examples = self.examples[what]
+            more = phrase(" and {n:,} more", n=count - len(examples)) if count > len(examples) else ""
+            out.append(phrase("{what}: {list}{more}.", what=what, list=", ".join(examples), more=more))
         return out

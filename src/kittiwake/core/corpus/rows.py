@@ -74,16 +74,16 @@ def rows_of(files: Iterable[Path], root: Path, source: Source, findings: Finding
             else:
                 values = {key: value for key, value in found.groupdict().items() if value}
         if known is not None:
-            told = known.take(path, place, values.get("id", ""))
-            if told is None:
+            known_values = known.take(path, place, values.get("id", ""))
+            if known_values is None:
                 findings.add(phrase("Not in the table, and left out"), place)
                 continue
-            for key, value in told.items():
+            for key, value in known_values.items():
                 if values.get(key, value) != value:
                     findings.add(
                         phrase("Table and name of the file tell another {key}; the table is believed", key=key), place
                     )
-            values |= told
+            values |= known_values
         if source.beside and not values.get("text"):
             values["text"] = _text_beside(path)
         row = _row(path, place, values, source.language)
@@ -238,9 +238,9 @@ def _csv_lines(path: Path) -> Iterator[dict[str, Any]]:
 
 
 def _unusable(path: Path, error: Exception) -> KittiwakeError:
-    told = reason_of(error) if isinstance(error, OSError) else str(error)
+    sentence = reason_of(error) if isinstance(error, OSError) else str(error)
     return KittiwakeError(
-        phrase("{name} cannot be read as a table: {told}.", name=path.name, told=told),
+        phrase("{name} cannot be read as a table: {detail}.", name=path.name, detail=sentence),
         phrase("Give CSV in UTF-8, or JSON Lines."),
         "table",
     )

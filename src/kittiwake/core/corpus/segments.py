@@ -110,14 +110,14 @@ def segmented(
             waiting.append(row)
             yield row.path
 
-    for _, came in each(_Cut(lengths), paths(), executor):
+    for _, result in each(_Cut(lengths), paths(), executor):
         row = waiting.popleft()
-        rate, pieces = (1, []) if isinstance(came, WorkerCrash) else came
+        rate, pieces = (1, []) if isinstance(result, WorkerCrash) else result
         if not pieces:
             yield row
             continue
-        told = (heard or {}).get(row.id) or (heard or {}).get(row.path.stem) or HeardText("")
-        texts = shared_out(row.text, told, [(a / rate, b / rate) for a, b in pieces], row.language)
+        heard_text = (heard or {}).get(row.id) or (heard or {}).get(row.path.stem) or HeardText("")
+        texts = shared_out(row.text, heard_text, [(a / rate, b / rate) for a, b in pieces], row.language)
         if row.text and not any(texts):
             findings.add(phrase("No times of words are known, so that pieces of it have no text"), row.id)
         elif row.text and not all(texts):

@@ -60,7 +60,7 @@ def write_sheet(
         _table(
             ("quality", "unit", "5 %", "median", "95 %", "what it is"),
             [
-                (f"[{name}]({PLOTS}/{name}.svg)", spread.measure.unit, *(f"{value:,.{spread.measure.digits}f}" for value in (spread.p5, spread.median, spread.p95)), spread.measure.told)
+                (f"[{name}]({PLOTS}/{name}.svg)", spread.measure.unit, *(f"{value:,.{spread.measure.digits}f}" for value in (spread.p5, spread.median, spread.p95)), spread.measure.description)
                 for name, spread in found.items()
             ],
         ),
@@ -126,7 +126,7 @@ def histogram(spread: Spread) -> str:
     text = 'font-family="sans-serif" font-size="11" fill="#6b7a86"'
     return (
         f'<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 {width} {height}" width="{width}" height="{height}">'
-        f"<title>{escape(measure.name)}: {escape(measure.told)}</title>"
+        f"<title>{escape(measure.name)}: {escape(measure.description)}</title>"
         f'<text x="{left}" y="15" {text}>{escape(measure.name.replace("_", " "))} · {escape(middle)}</text>'
         f'<g fill="#7f95a6">{"".join(bars)}</g>'
         f'<path d="M{left} {height - foot + 0.5}H{width - left}" stroke="#6b7a86" fill="none"/>'

@@ -210,14 +210,14 @@ class Store:
         """Each clip by id, with the stamp of when it was measured."""
         last = ""
         query = "SELECT id, path, clip, stated, COALESCE(stamp, '') FROM current WHERE id > ? ORDER BY id LIMIT ?"
-        while some := list(self._asked("tpttt", query, (last, _LOT))):
-            for own, path, clip, stated, stamp in some:
+        while page := list(self._asked("tpttt", query, (last, _LOT))):
+            for own, path, clip, stated, stamp in page:
                 try:
                     row = Row(path_of(path), own, clip=clip_of(clip, path), stated=stated_of(stated))
                 except (ValueError, TypeError, KeyError, AttributeError, KittiwakeError) as error:
                     raise sqlite3.DatabaseError(f"what it tells of “{own}” cannot be read") from error
                 yield to_measure(row), stamp
-            last = some[-1][0]
+            last = page[-1][0]
 
     def put_measured(self, found: Iterable[Measured]) -> None:
         """What was measured of some clips."""
@@ -243,7 +243,7 @@ class Store:
         where = (" AND dropped = ''" if kept else "") + (" AND side = ?" if side is not None else "")
         more = () if side is None else (side,)
         query = f"SELECT {_COLUMNS}{', facts, stamp' if facts else ''} FROM {tables} WHERE id > ?{where} ORDER BY id LIMIT {_LOT}"
-        while some := list(self._asked(KINDS_OF_ENTRY, query, (last, *more))):
+        while page := list(self._asked(KINDS_OF_ENTRY, query, (last, *more))):
             for (
                 own,
                 path,
@@ -259,7 +259,7 @@ class Store:
                 flags,
                 double_of,
                 *rest,
-            ) in some:
+            ) in page:
                 try:
                     if rest[0] and None in rest[:6]:
                         raise ValueError("half an output")
@@ -278,7 +278,7 @@ class Store:
                     )
                 except (ValueError, TypeError, KeyError, AttributeError, KittiwakeError) as error:
                     raise sqlite3.DatabaseError(f"what it tells of “{own}” cannot be read") from error
-            last = some[-1][0]
+            last = page[-1][0]
 
     def count(self, side: str) -> int:
         """Clips of a side that are kept."""
@@ -326,19 +326,19 @@ class Store:
         """Each speaker, the seconds of them that are kept, and the language and traits of most of those."""
         query = """SELECT speaker, SUM(COALESCE(seconds, 0)) AS total, language, traits FROM current WHERE dropped = ''
                GROUP BY speaker, language, traits ORDER BY speaker, total DESC, language, traits"""
-        for speaker, some in groupby(list(self._asked("trtt", query)), key=lambda row: row[0]):
-            parts = list(some)
+        for speaker, rows in groupby(list(self._asked("trtt", query)), key=lambda row: row[0]):
+            parts = list(rows)
             yield speaker, sum(part[1] for part in parts), parts[0][2], traits_of(parts[0][3])
 
     def put_made(self, found: Iterable[tuple[str, Made]]) -> None:
-        some = list(found)
+        outputs = list(found)
         with self._base:
             self._base.executemany(
                 "UPDATE clips SET output = ?, output_stamp = ?, sha256 = ?, bytes = ?, made_seconds = ?, asked = ? WHERE id = ?",
-                [(*astuple(made), own) for own, made in some],
+                [(*astuple(made), own) for own, made in outputs],
             )
             self._base.executemany(
-                "INSERT OR REPLACE INTO outputs VALUES (?, ?)", [(made.output, made.sha256) for _, made in some]
+                "INSERT OR REPLACE INTO outputs VALUES (?, ?)", [(made.output, made.sha256) for _, made in outputs]
             )
 
     def old_outputs(self) -> list[tuple[str, str]]:

@@ -122,9 +122,9 @@ class _Gather:
         self.frames += len(block)
         block = without_holes(block)
         while len(block):
-            some, block = block[: self._left], block[self._left :]
-            self._left -= len(some)
-            self._held.append(_two(some))
+            head, block = block[: self._left], block[self._left :]
+            self._left -= len(head)
+            self._held.append(_two(head))
             if not self._left:
                 self._judge()
 

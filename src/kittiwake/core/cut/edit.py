@@ -91,19 +91,23 @@ def join(cut: Cut, span_id: str) -> Cut:
 
 def join_all(cut: Cut, ids: Collection[str]) -> Cut:
     """All these spans, and what lies between them, as one, under the first name there is."""
-    some = [span for span in cut.spans if span.id in ids]
-    if len(some) < 2:
+    joined_spans = [span for span in cut.spans if span.id in ids]
+    if len(joined_spans) < 2:
         return cut
-    inside = [span for span in cut.spans if some[0].start <= span.start and span.stop <= max(s.stop for s in some)]
-    named = next((span for span in some if span.name), some[0])
-    whole = some[0].changed(
-        stop=max(span.stop for span in some),
+    inside = [
+        span
+        for span in cut.spans
+        if joined_spans[0].start <= span.start and span.stop <= max(s.stop for s in joined_spans)
+    ]
+    named = next((span for span in joined_spans if span.name), joined_spans[0])
+    whole = joined_spans[0].changed(
+        stop=max(span.stop for span in joined_spans),
         name=named.name,
         text=named.text,
         by_hand=named.by_hand,
         held=(START, STOP),
     )
-    gone = {span.id for span in inside} | {span.id for span in some}
+    gone = {span.id for span in inside} | {span.id for span in joined_spans}
     return cut.changed(spans=in_order([*(span for span in cut.spans if span.id not in gone), whole]))
 
 

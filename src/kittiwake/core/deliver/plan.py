@@ -42,12 +42,12 @@ class Plan:
     @property
     def words(self) -> str:
         """In a sentence."""
-        told = [
+        sentences = [
             phrase("{n} {state}", n=self.count(state), state=STATES[state]) for state in STATES if self.count(state)
         ]
         if self.gone:
-            told.append(phrase("{count} delivered before and wanted no more", count=len(self.gone)))
-        return joined(told, ", ") or phrase("nothing")
+            sentences.append(phrase("{count} delivered before and wanted no more", count=len(self.gone)))
+        return joined(sentences, ", ") or phrase("nothing")
 
 
 #: What a file is against what was handed over before, in words.

@@ -41,7 +41,7 @@ def report_of(
     outlines : gives levels of a made file from its beginning to its end, 0 to 1, to be drawn.
     """
     receiver = plan.receiver
-    bad = {place: told for place, told in verdicts.items() if told != "taken"}
+    bad = {place: verdict for place, verdict in verdicts.items() if verdict != "taken"}
     parts = [
         f"<h1>{_e(title or receiver.name)}</h1>",
         f"<p class=soft>{len(plan.places)} files for {_e(receiver.name)}, {format_bytes(plan.bytes)}"
@@ -67,9 +67,9 @@ def _e(text: object) -> str:
 
 
 def _problems(plan: Plan, bad: Mapping[str, str]) -> str:
-    rows = [f"<tr><td class=bad>{_e(place)}</td><td>refused: {_e(told)}</td></tr>" for place, told in bad.items()]
+    rows = [f"<tr><td class=bad>{_e(place)}</td><td>refused: {_e(text)}</td></tr>" for place, text in bad.items()]
     for place, item in plan.places.items():
-        rows += [f"<tr><td>{_e(place)}</td><td>{_e(told)}</td></tr>" for told in item.problems]
+        rows += [f"<tr><td>{_e(place)}</td><td>{_e(text)}</td></tr>" for text in item.problems]
     if not rows:
         return "<h2>To be minded</h2><p>Nothing: every file is as the receiver demands.</p>"
     return f"<h2>To be minded</h2><table>{''.join(rows)}</table>"
@@ -82,18 +82,18 @@ def _changes(plan: Plan) -> str:
 
 
 def _changed_list(plan: Plan) -> str:
-    some = [f"{place} ({state})" for place, state in plan.states.items() if state == "changed"]
+    changes = [f"{place} ({state})" for place, state in plan.states.items() if state == "changed"]
     if plan.count("new") != len(plan.places):
-        some += [f"{place} (new)" for place, state in plan.states.items() if state == "new"]
-    some += [f"{one.name} (no more)" for one in plan.gone]
-    return f"<p>{_e(', '.join(some))}</p>" if some else ""
+        changes += [f"{place} (new)" for place, state in plan.states.items() if state == "new"]
+    changes += [f"{one.name} (no more)" for one in plan.gone]
+    return f"<p>{_e(', '.join(changes))}</p>" if changes else ""
 
 
 def _files(plan: Plan, verdicts: Mapping[str, str], outlines: Callable[[Path], list[float]] | None) -> str:
     rows = []
     for place, item in plan.places.items():
-        told = verdicts.get(place, "")
-        said = "taken" if told == "taken" else f"refused: {told}" if told else "not tried"
+        verdict = verdicts.get(place, "")
+        said = "taken" if verdict == "taken" else f"refused: {verdict}" if verdict else "not tried"
         picture = _svg(outlines(item.output)) if outlines else ""
         level = "" if item.level_dbov is None else f"{item.level_dbov:.1f} dBov".replace("-", "−")
         about = joined(filter(None, (format_hz(item.rate) if item.rate else "", item.kind, item.language)), ", ")
@@ -109,11 +109,11 @@ def _files(plan: Plan, verdicts: Mapping[str, str], outlines: Callable[[Path], l
 def _rights(item: Item) -> str:
     if item.rights is None:
         return ""
-    told = joined(
+    sentence = joined(
         filter(None, (item.rights.holder, item.rights.licence, item.rights.until and f"until {item.rights.until}")),
         ", ",
     )
-    return f"<br><small>{_e(told)}</small>"
+    return f"<br><small>{_e(sentence)}</small>"
 
 
 def _svg(levels: list[float]) -> str:

@@ -70,7 +70,7 @@ class Sent:
             sentence += phrase("; {name} stays: {why}", name=name, why=why)
         if len(self.stays) > 3:
             sentence += phrase("; and {count} more that stay", count=len(self.stays) - 3)
-        return f"{sentence}."
+        return sentence + "."
 
 
 def _first(names: Sequence[str]) -> str:

@@ -78,8 +78,8 @@ def _give(place: Path, data: bytes) -> bool:
 
 def _is_ours(folder: Path) -> bool:
     """Whether nobody else can put anything there."""
-    told = folder.lstat()
-    return stat.S_ISDIR(told.st_mode) and told.st_uid == os.getuid() and not told.st_mode & 0o077
+    state = folder.lstat()
+    return stat.S_ISDIR(state.st_mode) and state.st_uid == os.getuid() and not state.st_mode & 0o077
 
 
 class Listener:
@@ -134,19 +134,19 @@ def _line_of(line: socket.socket, until: float) -> bytes:
         if left <= 0:
             raise TimeoutError
         line.settimeout(left)
-        some = line.recv(1 << 16)
-        data += some
-        if not some or len(data) > _LARGEST:
+        received = line.recv(1 << 16)
+        data += received
+        if not received or len(data) > _LARGEST:
             raise ValueError("no whole message")
     return bytes(data)
 
 
 def _parsed(data: bytes) -> Handed | None:
-    told: Any = json.loads(data)
-    if not isinstance(told, dict):
+    values: Any = json.loads(data)
+    if not isinstance(values, dict):
         return None
-    paths = [Path(text) for text in told["paths"] if isinstance(text, str) and _can_be_path(text)]
-    return Handed(tuple(path for path in paths if path.is_absolute()), _token(told.get("token")))
+    paths = [Path(text) for text in values["paths"] if isinstance(text, str) and _can_be_path(text)]
+    return Handed(tuple(path for path in paths if path.is_absolute()), _token(values.get("token")))
 
 
 def _can_be_path(text: str) -> bool:

@@ -30,14 +30,14 @@ class TaskBar:
             self._shown = -1
             self._tell({"progress-visible": ("b", False)})
 
-    def _tell(self, told: dict[str, tuple[str, Any]]) -> None:
+    def _tell(self, values: dict[str, tuple[str, Any]]) -> None:
         with contextlib.suppress(NoBusError, OSError):  # whoever listens to nothing loses nothing
             if self._line is None:
                 self._line = open_line("SESSION")
             from jeepney import DBusAddress, new_signal
 
             where = DBusAddress(_PATH, interface=_INTERFACE)
-            self._line.send(new_signal(where, "Update", "sa{sv}", ("application://kittiwake.desktop", told)))
+            self._line.send(new_signal(where, "Update", "sa{sv}", ("application://kittiwake.desktop", values)))
 
     def close(self) -> None:
         if self._line is not None:

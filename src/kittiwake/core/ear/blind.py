@@ -52,7 +52,7 @@ class Blind:
 
     @property
     def words(self) -> str:
-        told = phrase(
+        sentence = phrase(
             "{right} of {count} right. By guessing that, or more, comes in {by_guessing:.1f} % of cases",
             right=self.right,
             count=len(self.answers),
@@ -63,4 +63,4 @@ class Blind:
             if self.by_guessing <= 0.05
             else phrase("that does not show that the two can be told apart")
         )
-        return joined((told, heard), ": ") + "."
+        return joined((sentence, heard), ": ") + "."

@@ -42,29 +42,29 @@ class CallerLine:
     Attributes
     ----------
     codecs : keys of ``CODECS``, one after the other.
-    weather : what the last stretch suffers.
+    packet_loss : what the last stretch suffers.
     noise_dbov : of the handset and what is around it; None for none.
     level_db : of the handset.
     """
 
     codecs: tuple[str, ...] = ("g711u",)
-    weather: PacketLossModel = CLEAR
+    packet_loss: PacketLossModel = CLEAR
     noise_dbov: float | None = None
     level_db: float = 0.0
 
     @property
     def words(self) -> str:
         names = {key: name for key, name, _ in CODECS}
-        told = [joined((names.get(key, key) for key in self.codecs), phrase(" then "))]
-        if self.weather.loss:
-            told.append(phrase("{loss:g} % lost", loss=self.weather.loss * 100))
-        if self.weather.jitter:
-            told.append(phrase("jitter {jitter:g} ms", jitter=self.weather.jitter))
+        sentences = [joined((names.get(key, key) for key in self.codecs), phrase(" then "))]
+        if self.packet_loss.loss:
+            sentences.append(phrase("{loss:g} % lost", loss=self.packet_loss.loss * 100))
+        if self.packet_loss.jitter:
+            sentences.append(phrase("jitter {jitter:g} ms", jitter=self.packet_loss.jitter))
         if self.noise_dbov is not None:
-            told.append(phrase("noise {noise_dbov:g} dBov", noise_dbov=self.noise_dbov).replace("-", "−"))
+            sentences.append(phrase("noise {noise_dbov:g} dBov", noise_dbov=self.noise_dbov).replace("-", "−"))
         if self.level_db:
-            told.append(phrase("{level_db:+g} dB", level_db=self.level_db).replace("-", "−"))
-        return joined(told, ", ")
+            sentences.append(phrase("{level_db:+g} dB", level_db=self.level_db).replace("-", "−"))
+        return joined(sentences, ", ")
 
 
 PLAIN = CallerLine()
@@ -86,10 +86,10 @@ class OnTheLine:
 
     @property
     def words(self) -> str:
-        told = [phrase("{lost:.1f} % of packets missing", lost=self.lost * 100)] if self.lost else []
+        sentences = [phrase("{lost:.1f} % of packets missing", lost=self.lost * 100)] if self.lost else []
         if self.stoi is not None:
-            told.append(phrase("intelligibility (STOI) {stoi:.2f}", stoi=self.stoi))
-        return joined(told, ", ")
+            sentences.append(phrase("intelligibility (STOI) {stoi:.2f}", stoi=self.stoi))
+        return joined(sentences, ", ")
 
 
 def codecs_here() -> list[tuple[str, str]]:
@@ -112,33 +112,33 @@ def on_the_line(blocks: Blocks, rate: int, frames: int, line: CallerLine = PLAIN
     sound = clear
     for key in line.codecs:
         sound = _coded(sound, key)
-    missing = _missing(len(sound), line.weather)
+    missing = _missing(len(sound), line.packet_loss)
     if missing.any():
         gone = missing.repeat(FRAME)[: len(sound)]
         sound = concealed(np.where(gone, np.float32(0), sound), missing)
     both = min(len(clear), len(sound))
-    meant, came = clear[:both].astype(np.float64), sound[:both].astype(np.float64)
-    stoi = intelligibility(meant, came, RATE) if np.abs(meant).max(initial=0.0) > _SILENT else None
+    meant, received = clear[:both].astype(np.float64), sound[:both].astype(np.float64)
+    stoi = intelligibility(meant, received, RATE) if np.abs(meant).max(initial=0.0) > _SILENT else None
     if line.noise_dbov is not None:
-        dice = np.random.default_rng(line.weather.seed)
+        dice = np.random.default_rng(line.packet_loss.seed)
         sound = sound + (dice.standard_normal(len(sound)) * 10 ** (line.noise_dbov / 20)).astype(np.float32)
     sound = (sound * np.float32(10 ** (line.level_db / 20))).clip(-1, 1)
     return OnTheLine(sound.astype(np.float32), float(missing.mean()) if len(missing) else 0.0, stoi)
 
 
 def _whole(blocks: Iterator[Sound]) -> Sound:
-    some = [block[:, 0] for block in blocks]
-    return np.concatenate(some).astype(np.float32) if some else np.zeros(0, np.float32)
+    parts = [block[:, 0] for block in blocks]
+    return np.concatenate(parts).astype(np.float32) if parts else np.zeros(0, np.float32)
 
 
-def _missing(samples: int, weather: PacketLossModel) -> NDArray[np.bool_]:
+def _missing(samples: int, packet_loss: PacketLossModel) -> NDArray[np.bool_]:
     """Which frames of 10 ms are not there."""
     packets = -(-samples // (2 * FRAME))
-    gone = losses(packets, weather) if weather.loss else np.zeros(packets, bool)
-    if weather.jitter:
-        spread = weather.jitter / 1.128
-        delays = np.random.default_rng(weather.seed).normal(0, spread, packets)
-        gone = gone | (delays > weather.buffer)
+    gone = losses(packets, packet_loss) if packet_loss.loss else np.zeros(packets, bool)
+    if packet_loss.jitter:
+        spread = packet_loss.jitter / 1.128
+        delays = np.random.default_rng(packet_loss.seed).normal(0, spread, packets)
+        gone = gone | (delays > packet_loss.buffer)
     return gone.repeat(2)[: -(-samples // FRAME)]
 
 
@@ -154,9 +154,11 @@ def _coded(sound: Sound, key: str) -> Sound:
         facts = analyze(path, picture=False)
         found = fit(Clip.whole(path), facts, receiver)
         if found.recipe is None:
-            told = joined(problem.message for problem in found.problems)
+            sentence = joined(problem.message for problem in found.problems)
             raise KittiwakeError(
-                told or phrase("That cannot be coded so."), phrase("Choose another codec for the line."), "no_codec"
+                sentence or phrase("That cannot be coded so."),
+                phrase("Choose another codec for the line."),
+                "no_codec",
             )
         coded = Path(folder) / "coded"
         write_stream(facts, found.recipe, coded)

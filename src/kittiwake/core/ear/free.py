@@ -78,8 +78,8 @@ class FreeListener:
             return "", None, []
         # Without a lattice it gives 0, the logarithm of certainty, whatever it heard; and nearly that in parts.
         sure = decoder.get_logmath().exp(heard.prob) if heard.prob else 1.0
-        told = None if sure >= _CERTAIN else max(0.0, float(sure))
-        return heard.hypstr, told, _words(decoder, len(sound) / rate)
+        confidence = None if sure >= _CERTAIN else max(0.0, float(sure))
+        return heard.hypstr, confidence, _words(decoder, len(sound) / rate)
 
 
 def _in_parts(decoder: Any, data: NDArray[np.int16], partly: Callable[[str], None]) -> None:

@@ -36,8 +36,8 @@ def hear_back_in_worker(lines: Sequence[ToHear], report: Callable[[HeardLine], N
     return ""
 
 
-def hear_back(lines: Sequence[ToHear], told: Callable[[HeardLine], None]) -> None:
-    """Listen to each line for all of them; ``told`` is called for each that can be read.
+def hear_back(lines: Sequence[ToHear], report: Callable[[HeardLine], None]) -> None:
+    """Listen to each line for all of them; ``report`` is called for each that can be read.
 
     Raises
     ------
@@ -53,4 +53,4 @@ def hear_back(lines: Sequence[ToHear], told: Callable[[HeardLine], None]) -> Non
             continue
         place = listener.which(sound, rate)
         heard = "" if place is None else lines[place].text
-        told(HeardLine(line.line, heard, words_of(heard) == words_of(line.text)))
+        report(HeardLine(line.line, heard, words_of(heard) == words_of(line.text)))

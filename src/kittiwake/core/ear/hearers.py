@@ -61,17 +61,17 @@ class Hearers:
         engine_for(language)
         helper = self._free.get()
         try:
-            came = helper.ask((language, lines, sound, rate, partly is not None), None, partly)
+            result = helper.ask((language, lines, sound, rate, partly is not None), None, partly)
         finally:
             self._free.put(helper)
-        if isinstance(came, Transcript):
-            return came
-        if isinstance(came, WorkerCrash):
+        if isinstance(result, Transcript):
+            return result
+        if isinstance(result, WorkerCrash):
             raise KittiwakeError(
-                phrase("The speech engine ended: {came}", came=came), phrase("Try again."), "engine_crash"
+                phrase("The speech engine ended: {result}", result=result), phrase("Try again."), "engine_crash"
             )
-        if isinstance(came, tuple):
-            raise KittiwakeError(*came)
+        if isinstance(result, tuple):
+            raise KittiwakeError(*result)
         raise KittiwakeError(phrase("The speech engine gave nothing."), phrase("Try again."), "engine_crash")
 
     def close(self) -> None:

@@ -141,14 +141,14 @@ def hear_lines(
     side: Signal,
     spans: Sequence[Span],
     lines: Sequence[Line],
-    told: Callable[[str, int | None, float], None],
+    report: Callable[[str, int | None, float], None],
 ) -> None:
     """Listen to each span of a source for the lines.
 
     Parameters
     ----------
     side : which channels are listened to.
-    told : called after each span with its id, the place of the line in ``lines`` (None: none of them is heard), and the share that is done.
+    report : called after each span with its id, the place of the line in ``lines`` (None: none of them is heard), and the share that is done.
 
     Raises
     ------
@@ -165,7 +165,7 @@ def hear_lines(
             parts.setdefault(n, []).append(samples)
             if last:
                 count += 1
-                told(spans[n].id, ear.which(np.concatenate(parts.pop(n)), rate), count / len(spans))
+                report(spans[n].id, ear.which(np.concatenate(parts.pop(n)), rate), count / len(spans))
     finally:
         reader.close()
 
@@ -177,7 +177,7 @@ Asked = tuple[Path, Stated | None, Any, tuple[Span, ...], tuple[Line, ...]]
 def tell_lines(asked: Asked, tell: Callable[[Any], None]) -> str:
     """``hear_lines`` as a function of one thing that a process can be asked; gives a sentence where it cannot be done, else nothing."""
     try:
-        hear_lines(*asked, told=lambda *what: tell(what))
+        hear_lines(*asked, report=lambda *what: tell(what))
     except KittiwakeError as error:
         return str(error)
     return ""

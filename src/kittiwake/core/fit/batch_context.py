@@ -85,12 +85,12 @@ def _inside(known: Iterable[tuple[Clip, Facts]]) -> dict[str, tuple[Cue, ...]]:
         start, stop = clip.start, frames if clip.stop is None else clip.stop
         sources.setdefault(clip.source, []).append((Cue(start, stop, clip.name), clip.id))
     out: dict[str, tuple[Cue, ...]] = {}
-    for some in sources.values():
-        some.sort(key=lambda one: one[0][:2])
-        starts = [cue.start for cue, _ in some]
-        for whole, clip_id in some:
+    for spans in sources.values():
+        spans.sort(key=lambda one: one[0][:2])
+        starts = [cue.start for cue, _ in spans]
+        for whole, clip_id in spans:
             begin, end = bisect_left(starts, whole.start), bisect_left(starts, whole.stop)
-            found = tuple(cue for cue, other in some[begin:end] if other != clip_id and cue.stop <= whole.stop)
+            found = tuple(cue for cue, other in spans[begin:end] if other != clip_id and cue.stop <= whole.stop)
             if found:
                 out[clip_id] = found
     return out

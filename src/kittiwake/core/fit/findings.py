@@ -79,8 +79,8 @@ def _of_sides(clip: Clip, sound: Measures, channels: int) -> list[Problem]:
     chosen = clip.touch_up.side
     back = (Remedy("side_auto", phrase("Choose by what the sides hold"), touch_up={"side": "auto"}),)
     if chosen != "auto":
-        told = phrase("channel {chosen}", chosen=chosen[2:]) if chosen.startswith("ch") else chosen
-        return [Problem("side_chosen", "note", phrase("You chose: {told}.", told=told), back)]
+        sentence = phrase("channel {chosen}", chosen=chosen[2:]) if chosen.startswith("ch") else chosen
+        return [Problem("side_chosen", "note", phrase("You chose: {detail}.", detail=sentence), back)]
     use_right = Remedy("use_right", phrase("Use the right side instead"), touch_up={"side": "right"})
     if sides == "inverted":
         message = phrase(

@@ -56,9 +56,9 @@ def learn(facts: Iterable[Facts], name: str, slug: str) -> Learned:
     headers = [header for _, header, _ in files]
     accepts, evidence = _forms(headers, [sound for *_, sound in files])
     if not accepts:
-        told = joined(dict.fromkeys(f"{h.container} {h.encoding}" for h in headers), ", ")
+        forms = joined(dict.fromkeys(f"{h.container} {h.encoding}" for h in headers), ", ")
         raise RulesError(
-            phrase("Nothing here writes what these files are ({told}).", told=told),
+            phrase("Nothing here writes what these files are ({detail}).", detail=forms),
             phrase("Begin from another form."),
             "no_form",
         )
@@ -67,9 +67,13 @@ def learn(facts: Iterable[Facts], name: str, slug: str) -> Learned:
         "channels": channels.pop() if len(channels) == 1 and max(channels) <= 2 else 0,
         "accepts": accepts,
     }
-    told = {1: phrase("one channel"), 2: phrase("two channels"), 0: phrase("one channel or two")}[rules["channels"]]
+    channel_words = {1: phrase("one channel"), 2: phrase("two channels"), 0: phrase("one channel or two")}[
+        rules["channels"]
+    ]
     evidence.append(
-        Evidence("rules.channels", told, f"{_all(count)}" if rules["channels"] else phrase("both are among them"))
+        Evidence(
+            "rules.channels", channel_words, f"{_all(count)}" if rules["channels"] else phrase("both are among them")
+        )
     )
     rules["limits"], more = _limits(files, count)
     evidence += more
@@ -95,11 +99,11 @@ def _forms(headers: Sequence[Header], sounds: Sequence[Measures]) -> tuple[list[
     for key, many in counts.most_common():
         form = FORMATS.get(key)
         if form is None:
-            told = f"{key[0]} {key[1]}"
+            sentence = f"{key[0]} {key[1]}"
             evidence.append(
                 Evidence(
                     "",
-                    phrase("{told} is left out: nothing here writes it", told=told),
+                    phrase("{detail} is left out: nothing here writes it", detail=sentence),
                     phrase("{many} of {count} files", many=many, count=len(headers)),
                 )
             )
@@ -109,11 +113,11 @@ def _forms(headers: Sequence[Header], sounds: Sequence[Measures]) -> tuple[list[
         accepted: dict[str, Any] = {"container": key[0], "encoding": key[1], "sample_rates": sorted(rates)}
         seen = phrase("{many} of {count} files", many=many, count=len(headers)) if many < len(headers) else _all(many)
         evidence.append(Evidence("rules.accepts", form.name, seen))
-        told = joined((format_hz(rate) for rate in sorted(rates)), phrase(" or "))
+        sentence = joined((format_hz(rate) for rate in sorted(rates)), phrase(" or "))
         evidence.append(
             Evidence(
                 "rules.accepts",
-                told,
+                sentence,
                 joined((phrase("{form} at {rate}", form=n, rate=format_hz(r)) for r, n in rates.most_common()), ", "),
             )
         )
@@ -176,7 +180,7 @@ def _names(facts: Sequence[Facts]) -> tuple[dict[str, Any], list[Evidence]]:
     longest = max(map(len, stems))
     names: dict[str, Any] = {}
     evidence = []
-    for allowed, told in (("0-9", "digits"), ("a-z0-9_-", phrase('small letters, digits, _ and -')), ("A-Z0-9_-", phrase('capitals, digits, _ and -')),
+    for allowed, description in (("0-9", "digits"), ("a-z0-9_-", phrase('small letters, digits, _ and -')), ("A-Z0-9_-", phrase('capitals, digits, _ and -')),
                           ("A-Za-z0-9_-", phrase('letters, digits, _ and -'))):  # fmt: skip
         if all(re.fullmatch(f"[{allowed}]+", stem) for stem in stems):
             names["allowed"] = allowed
@@ -192,7 +196,7 @@ def _names(facts: Sequence[Facts]) -> tuple[dict[str, Any], list[Evidence]]:
             evidence.append(
                 Evidence(
                     "rules.names.allowed",
-                    phrase("names of {told}", told=told),
+                    phrase("names of {detail}", detail=description),
                     phrase("{all}, such as {stems}", all=_all(len(stems)), stems=stems[0]),
                 )
             )
@@ -212,12 +216,12 @@ def _names(facts: Sequence[Facts]) -> tuple[dict[str, Any], list[Evidence]]:
     own = FORMATS.get((header.container, _encoding(header))) if header else None
     if own is not None and many == len(facts) and extension != own.extension:
         names["extension"] = extension
-        told = (
+        description = (
             phrase("files end in {extension}", extension=extension)
             if extension
             else phrase("files have no extension")
         )
-        evidence.append(Evidence("rules.names.extension", told, _all(many)))
+        evidence.append(Evidence("rules.names.extension", description, _all(many)))
     return names, evidence
 
 

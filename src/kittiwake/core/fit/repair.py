@@ -39,10 +39,10 @@ def _repaired(accepted: Accepts, changes: list[str]) -> Accepts:
         can = sorted({form.nearest_rate(rate) for rate in asked})
         legal = [set(form.legal_bit_rates(rate)) for rate in can]
         both = set.intersection(*legal) if legal else set()
-        if bit_rate and not all(bit_rate in some for some in legal):
+        if bit_rate and not all(bit_rate in bit_rates for bit_rates in legal):
             can = can if both else can[:1]
-            some = both or (legal[0] if legal else set())
-            bit_rate = min(some, key=lambda one: (abs(one - accepted.bit_rate), -one)) if some else 0
+            bit_rates = both or (legal[0] if legal else set())
+            bit_rate = min(bit_rates, key=lambda one: (abs(one - accepted.bit_rate), -one)) if bit_rates else 0
             changes.append(
                 phrase("{bit_rate:g} kbit/s", bit_rate=bit_rate / 1000) if bit_rate else phrase("no bit rate")
             )

@@ -80,13 +80,13 @@ def suspicions(prints: Iterable[Voiceprint]) -> dict[Path, Problem]:
     stamped = Counter(p.rate for p in every)
     if len(every) < 4 or len(stamped) < 2:
         return {}
-    some = every[:: max(1, len(every) // _MOST_SIBLINGS)]
-    pitches = np.log([p.pitch for p in some if p.pitch])
+    sample = every[:: max(1, len(every) // _MOST_SIBLINGS)]
+    pitches = np.log([p.pitch for p in sample if p.pitch])
     spread = 1.48 * float(np.median(np.abs(pitches - np.median(pitches))))  # of most, whatever the others are
-    usual_pitch = float(np.median([p.pitch for p in some if p.pitch]))
-    edges = [p.edge for p in some if p.edge < 0.46 * p.rate]
+    usual_pitch = float(np.median([p.pitch for p in sample if p.pitch]))
+    edges = [p.edge for p in sample if p.edge < 0.46 * p.rate]
     usual_edge = float(np.median(edges)) if len(edges) >= 3 else 0.0
-    middle = np.median([p.level - p.level.max() for p in some], axis=0)
+    middle = np.median([p.level - p.level.max() for p in sample], axis=0)
     found = {}
     for voiceprint, shift in zip(every, _shifts(every, middle), strict=True):
         others = {
@@ -145,14 +145,14 @@ def _judge(
     ]
     if edge is not None:
         evidence.append(phrase("its sound ends at {exp:.2f} times theirs", exp=math.exp(edge)))
-    told = phrase(
+    sentence = phrase(
         "Its rate may be {best}, not {rate} (a ratio of {ratio:.2f}). Beside the others of its folder {list}.",
         best=format_hz(best),
         rate=format_hz(voiceprint.rate),
         ratio=ratio,
         list=joined(evidence, ", "),
     )
-    return _problem(told, best, voiceprint.rate)
+    return _problem(sentence, best, voiceprint.rate)
 
 
 def _no_voice(voiceprint: Voiceprint, others: set[int]) -> Problem | None:
@@ -184,13 +184,13 @@ def _no_voice(voiceprint: Voiceprint, others: set[int]) -> Problem | None:
                 usual=format_hz(round(voiceprint.edge, -1)),
             )
         )
-    told = phrase(
+    sentence = phrase(
         "Its rate may be {best}, as others of its folder have, not {rate}: it would sound more like a voice, with {list}.",
         best=format_hz(best),
         rate=format_hz(voiceprint.rate),
         list=joined([*evidence, phrase("the usual spectrum")], phrase(" and ")),
     )
-    return _problem(told, best, voiceprint.rate)
+    return _problem(sentence, best, voiceprint.rate)
 
 
 def _shifts(prints: list[Voiceprint], middle: NDArray[np.float64]) -> list[float]:
@@ -204,9 +204,9 @@ def _shifts(prints: list[Voiceprint], middle: NDArray[np.float64]) -> list[float
         room = math.log2(0.47 * rate) > _GRID
         usual = _plain(moved[:, room]).T
         for first in range(0, len(mine), 256):  # a few at a time: others wait while NumPy computes
-            some = mine[first : first + 256]
-            own = _plain(np.stack([prints[n].level[offset : offset + width][room] for n in some]))
-            for n, at in zip(some, (own @ usual).argmax(axis=1), strict=True):
+            window = mine[first : first + 256]
+            own = _plain(np.stack([prints[n].level[offset : offset + width][room] for n in window]))
+            for n, at in zip(window, (own @ usual).argmax(axis=1), strict=True):
                 out[n] = float(_SHIFTS[at])
     return out
 
@@ -235,7 +235,7 @@ def pace_suspicion(clip: Clip, facts: Facts) -> Problem | None:
     better = pace * best / head.sample_rate
     if best == head.sample_rate or not SLOWEST <= better <= FASTEST:
         return None
-    told = phrase(
+    sentence = phrase(
         "Its rate may be false: {letters} letters in {spoken:.1f} s of speech are {pace:.0f} a second; at {best} they would be {better:.0f}, as people speak.",
         letters=letters,
         spoken=spoken,
@@ -243,10 +243,10 @@ def pace_suspicion(clip: Clip, facts: Facts) -> Problem | None:
         best=format_hz(best),
         better=better,
     )
-    return _problem(told, best, head.sample_rate)
+    return _problem(sentence, best, head.sample_rate)
 
 
-def _problem(told: str, true: int, stamped: int) -> Problem:
+def _problem(sentence: str, true: int, stamped: int) -> Problem:
     share = stamped / true
     change = phrase(
         "{share:+.1f} % in length, {pitch:+.2f} semitones", share=(share - 1) * 100, pitch=-12 * math.log2(share)
@@ -257,4 +257,4 @@ def _problem(told: str, true: int, stamped: int) -> Problem:
         change,
         touch_up={"true_rate": true},
     )
-    return Problem("false_rate", "warning", told, (take, accept("false_rate", phrase("Its rate is right"))))
+    return Problem("false_rate", "warning", sentence, (take, accept("false_rate", phrase("Its rate is right"))))

@@ -202,7 +202,7 @@ class Recipe:
         return 0.0
 
     @property
-    def _told(self) -> int:
+    def metadata_bytes(self) -> int:
         """Bytes of what is written beside the sound."""
         return bytes_of_cues(self.cues) + bytes_of_info(self.info)
 
@@ -212,7 +212,7 @@ class Recipe:
         size = self.format.exact_size(
             self.frames_out, self.channels, self.rate_out, self.bit_rate, variable=self.variable
         )
-        return None if size is None else size + self._told
+        return None if size is None else size + self.metadata_bytes
 
     @property
     def size(self) -> int:
@@ -220,7 +220,9 @@ class Recipe:
         exact = self.exact_size
         if exact is not None:
             return exact
-        return self.format.estimate(self.frames_out, self.channels, self.rate_out, self.bit_rate) + self._told
+        return (
+            self.format.estimate(self.frames_out, self.channels, self.rate_out, self.bit_rate) + self.metadata_bytes
+        )
 
     @property
     def decoded_frames(self) -> int:
@@ -242,13 +244,13 @@ class Recipe:
     @property
     def most_bytes(self) -> int:
         """Bytes that the output surely is no larger than."""
-        return self._told + self.format.most_bytes(
+        return self.metadata_bytes + self.format.most_bytes(
             self.frames_out, self.channels, self.rate_out, self.bit_rate, variable=self.variable
         )
 
     def frames_within(self, limit: int) -> int:
         """The most frames whose file is surely no larger than ``limit`` bytes."""
-        room = limit - self._told
+        room = limit - self.metadata_bytes
         return self.format.frames_within(room, self.channels, self.rate_out, self.bit_rate, variable=self.variable)
 
     def to_dict(self) -> dict[str, Any]:

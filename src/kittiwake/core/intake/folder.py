@@ -87,7 +87,7 @@ class PassedOver:
 
     def __str__(self) -> str:
         """In a sentence or more; empty where nothing was."""
-        told = [
+        sentences = [
             phrase("The folder {path} cannot be looked into: {why}.", path=path, why=why)
             for path, why in self.unreadable
         ]
@@ -111,7 +111,10 @@ class PassedOver:
             f" ({', '.join(names)}{(phrase(' and {more:,} more', more=more) if more > 0 else '')})" if names else ""
         )
         return joined(
-            [*told, *([phrase("Passed over: {list}{which}.", list=", ".join(parts), which=which)] if parts else [])]
+            [
+                *sentences,
+                *([phrase("Passed over: {list}{which}.", list=", ".join(parts), which=which)] if parts else []),
+            ]
         )
 
 

@@ -80,7 +80,7 @@ def open_file(path: Path, size: int, number: int = 0) -> AvReader:
         raise
 
 
-def _stream_told(number: int, stream: av.AudioStream) -> str:
+def _stream_in_words(number: int, stream: av.AudioStream) -> str:
     parts = [stream.metadata.get("title"), stream.metadata.get("language")]
     named = joined((part for part in parts if part and part != "und"), ", ")
     channels = stream.codec_context.channels if stream.codec_context else 0
@@ -94,7 +94,7 @@ def streams_of(path: Path) -> list[str]:
             return [
                 phrase(
                     "{stream_told}, {name}, {sample_rate:,} Hz",
-                    stream_told=_stream_told(n, s),
+                    stream_told=_stream_in_words(n, s),
                     name=s.codec_context.name,
                     sample_rate=s.codec_context.sample_rate,
                 )
@@ -138,15 +138,15 @@ class AvReader(FromTheStart):
         if pictures:
             notes.append(Note("video", phrase("This is the sound of a video.")))
         if len(container.streams.audio) > 1:
-            told = joined((_stream_told(n, s) for n, s in enumerate(container.streams.audio, 1)), "; ")
+            sentence = joined((_stream_in_words(n, s) for n, s in enumerate(container.streams.audio, 1)), "; ")
             used = container.streams.audio.index(stream) + 1
             notes.append(
                 Note(
                     "streams",
                     phrase(
-                        "It holds {count} sound streams ({told}); stream {used} is used.",
+                        "It holds {count} sound streams ({detail}); stream {used} is used.",
                         count=len(container.streams.audio),
-                        told=told,
+                        detail=sentence,
                         used=used,
                     ),
                     phrase("State which of them to use."),

@@ -67,23 +67,25 @@ class Frames:
     def notes(self) -> tuple[Note, ...]:
         """What there is to say of a file that breaks off, or goes on as another."""
         if self.others > _CHANCE:
-            told = phrase(
+            sentence = phrase(
                 "Behind {seconds:.2f} s it goes on with sound of another sample rate or kind, as of files that were joined; that is not read.",
                 seconds=self.count * self.seconds,
             )
-            return (Note("damaged", told, phrase("Take the file apart, or ask for its parts.")),)
+            return (Note("damaged", sentence, phrase("Take the file apart, or ask for its parts.")),)
         if self.promised and self.promised > self.count + 1:
             promised, held = self.promised * self.seconds, self.count * self.seconds
-            told = phrase(
+            sentence = phrase(
                 "The file breaks off: its header promises {promised:.2f} s, it holds {held:.2f} s.",
                 promised=promised,
                 held=held,
             )
         elif self.cut and not self.promised:
-            told = phrase("The file breaks off in the middle of a frame; how long it should be stands nowhere in it.")
+            sentence = phrase(
+                "The file breaks off in the middle of a frame; how long it should be stands nowhere in it."
+            )
         else:
             return ()
-        return (Note("truncated", told, phrase("Ask for a whole copy, or deliver what is there.")),)
+        return (Note("truncated", sentence, phrase("Ask for a whole copy, or deliver what is there.")),)
 
 
 def may_be_mpeg(path: Path) -> bool:

@@ -152,8 +152,8 @@ def _against_promise(
     if recipe.cues:
         yield _cue_points(path, recipe)
     if recipe.info:
-        told, read = (joined((text for _, text in some), "; ") for some in (recipe.info, read_info(path)))
-        yield Check(phrase("rights in the file"), told, read or phrase("none"), read_info(path) == recipe.info)
+        wanted, read = (joined((text for _, text in entries), "; ") for entries in (recipe.info, read_info(path)))
+        yield Check(phrase("rights in the file"), wanted, read or phrase("none"), read_info(path) == recipe.info)
     # A code of voices finds its feet in the first half second, and leaves what is as soft as the noise of a room as it likes.
     least_s, least = (HAS_LEVEL_S, 0.005) if recipe.format.for_voices else (0.1, 0.001)
     heard_at_all = (
@@ -167,8 +167,8 @@ def _against_promise(
         meant = db(promise.rms)
         # Codes of voices change what is none by more than 6 dB; from 3 dB on the output says so. What is read wrongly is off by far more.
         within = 10.0 if recipe.format.for_voices else 3.0
-        told = phrase("{meant} ± {within:g} dB", meant=format_db(meant), within=within)
-        yield Check(phrase("sounds as meant"), told, format_db(heard), abs(heard - meant) <= within)
+        wanted = phrase("{meant} ± {within:g} dB", meant=format_db(meant), within=within)
+        yield Check(phrase("sounds as meant"), wanted, format_db(heard), abs(heard - meant) <= within)
     if promise.digest is not None:
         found = _digest(path, recipe, cancelled) if crc is None else crc
         yield Check(
@@ -183,14 +183,14 @@ def _cue_points(path: Path, recipe: Recipe) -> Check:
     from ..cut.forms import cues_of, marks_in_wav
 
     there = cues_of(marks_in_wav(path), recipe.rate_out)
-    told, read = (
+    wanted, read = (
         joined(
-            (phrase("{name} {start:,} to {stop:,}", name=c.name, start=c.start, stop=c.stop) for c in some[:4]),
+            (phrase("{name} {start:,} to {stop:,}", name=c.name, start=c.start, stop=c.stop) for c in cues[:4]),
             "; ",
         )
-        for some in (recipe.cues, there)
+        for cues in (recipe.cues, there)
     )
-    return Check(phrase("spans as cue points"), told, read or phrase("none"), tuple(there) == recipe.cues)
+    return Check(phrase("spans as cue points"), wanted, read or phrase("none"), tuple(there) == recipe.cues)
 
 
 class _Crc:

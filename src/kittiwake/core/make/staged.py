@@ -89,9 +89,9 @@ def write(
     """
     if not plan.fit.ready or plan.fit.recipe is None:
         blocking = [problem for problem in plan.fit.problems if problem.severity in ("decide", "cannot")]
-        told = joined(part for problem in blocking for part in (problem.message, _what_to_do(problem)) if part)
+        sentence = joined(part for problem in blocking for part in (problem.message, _what_to_do(problem)) if part)
         ways = tuple(one.code for problem in blocking for one in problem.remedies if one.applies)
-        why = told or phrase("It does not fit.")
+        why = sentence or phrase("It does not fit.")
         return Result.of(plan, "refused", error=why, code=plan.fit.verdict, remedies=ways)
     try:
         return _write(plan, plan.fit.recipe, before, old, over, request, speculative, progress, cancelled)
@@ -177,17 +177,17 @@ def failed(plan: OutputPlan, error: Exception) -> Result:
         return Result.of(plan, "failed", error=str(error), code=error.code)
     if isinstance(error, OSError):
         full = phrase("{name} could not be made: {reason_of}.", name=plan.output.name, reason_of=reason_of(error))
-        told = phrase("{full} Nothing was left half-made; see to the disk and make it again.", full=full)
-        return Result.of(plan, "failed", error=told, code="disk")
+        sentence = phrase("{full} Nothing was left half-made; see to the disk and make it again.", full=full)
+        return Result.of(plan, "failed", error=sentence, code="disk")
     log.error("while making %s", plan.output, exc_info=error)
-    told = phrase(
+    sentence = phrase(
         "Making {name} failed unexpectedly ({kind}: {error}). Report it with the log ({log_path}).",
         name=plan.output.name,
         kind=type(error).__name__,
         error=error,
         log_path=log_path(),
     )
-    return Result.of(plan, "failed", error=told, code="internal")
+    return Result.of(plan, "failed", error=sentence, code="internal")
 
 
 def _what_to_do(problem: Problem) -> str:
@@ -277,13 +277,13 @@ def _messages_of_name(plan: OutputPlan, extension: str) -> tuple[str, ...]:
     stem = plan.output.name.removesuffix(names.extension_for(extension))
     if names.pattern != "{name}" or not lost_in(plan.clip.name, stem):
         return ()
-    told = phrase(
+    sentence = phrase(
         "It is called “{stem}”: {receiver} does not take “{wanted}” for a name.",
         stem=stem,
         receiver=plan.receiver.name,
         wanted=plan.clip.name,
     )
-    return (told,)
+    return (sentence,)
 
 
 def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> StagedOutput | Result:
@@ -299,8 +299,8 @@ def _verify(staged: StagedOutput, cancelled: Callable[[], bool] | None) -> Stage
             ),
             "; ",
         )
-        told = phrase("It did not pass proof and was not delivered: {faults}.", faults=faults)
-        return Result.of(plan, "failed", proof=proof, error=told, code="proof", fingerprint=staged.fingerprint)
+        sentence = phrase("It did not pass proof and was not delivered: {faults}.", faults=faults)
+        return Result.of(plan, "failed", proof=proof, error=sentence, code="proof", fingerprint=staged.fingerprint)
     if source_stamp(source) != staged.stamp:
         raise _changed()
     checksum = file_digest(part)

@@ -70,11 +70,11 @@ def _ledger(folder: Path) -> Ledger:
     except FileNotFoundError:
         pass
     except OSError as error:
-        told = phrase(
+        sentence = phrase(
             "The ledger of {folder} cannot be read: {reason_of}.", folder=folder, reason_of=reason_of(error)
         )
         raise MakeError(
-            told, phrase("Look at what is there by that name: .kittiwake-made.jsonl."), "no_ledger"
+            sentence, phrase("Look at what is there by that name: .kittiwake-made.jsonl."), "no_ledger"
         ) from error
     if not ledger_path(folder).is_file():
         raise MakeError(
@@ -166,7 +166,7 @@ def forget_deleted(folder: Path) -> int:
                 put_in_place(part, at, replace=True)
             return gone
     except OSError as error:
-        told = phrase(
+        sentence = phrase(
             "The ledger of {folder} could not be written: {reason_of}.", folder=folder, reason_of=reason_of(error)
         )
-        raise MakeError(told, phrase("Nothing was changed; see to the disk."), "disk") from error
+        raise MakeError(sentence, phrase("Nothing was changed; see to the disk."), "disk") from error

@@ -121,13 +121,13 @@ def guess(path: Path) -> list[Guess]:
 def _with_rate(one: Guess, size: int, sound: NDArray[np.float64], closely: bool) -> Guess:
     """With its rate and its length; the rate is listened for ``closely``, or left at the usual one."""
     encoding, channels = one.stated.encoding, one.stated.channels
-    rates, told = _rates(sound, encoding, HEADERLESS[encoding]) if closely else (((one.stated.rate, 1.0),), "")
+    rates, evidence = _rates(sound, encoding, HEADERLESS[encoding]) if closely else (((one.stated.rate, 1.0),), "")
     seconds = _frames(size, encoding, channels) / rates[0][0]
     stated = replace(one.stated, rate=rates[0][0])
     return replace(
         one,
         stated=stated,
-        evidence=joined(part for part in (one.evidence, told) if part),
+        evidence=joined(part for part in (one.evidence, evidence) if part),
         seconds=seconds,
         rates=rates,
     )
@@ -165,19 +165,21 @@ def _foretold(sound: NDArray[np.float64]) -> float:
 def _in_words(slope: float, swing: float, level: float) -> str:
     """What speaks for sound, or for noise, without a figure that only we understand."""
     if slope >= 6 and swing >= 20:
-        told = phrase("Sounds like speech: its pauses lie {swing:.0f} dB under its words.", swing=swing)
+        sentence = phrase("Sounds like speech: its pauses lie {swing:.0f} dB under its words.", swing=swing)
     elif slope >= 6:
-        told = phrase(
+        sentence = phrase(
             "Sounds like something that goes on: never more than {swing:.0f} dB quieter than loud, but not hissing.",
             swing=swing,
         )
     elif swing >= 20:
-        told = phrase("Hisses, though it has pauses {swing:.0f} dB under what is loud.", swing=swing)
+        sentence = phrase("Hisses, though it has pauses {swing:.0f} dB under what is loud.", swing=swing)
     else:
-        told = phrase("Noise: it hisses, and is never quiet (loud and soft differ by {swing:.0f} dB).", swing=swing)
+        sentence = phrase(
+            "Noise: it hisses, and is never quiet (loud and soft differ by {swing:.0f} dB).", swing=swing
+        )
     if level > -14:
-        told += phrase(" Very loud, {level:.0f} dBFS, as speech hardly is.", level=level).replace("-", "−")
-    return told
+        sentence += phrase(" Very loud, {level:.0f} dBFS, as speech hardly is.", level=level).replace("-", "−")
+    return sentence
 
 
 def _rates(sound: NDArray[np.float64], encoding: str, own: int) -> tuple[tuple[tuple[int, float], ...], str]:
@@ -190,11 +192,11 @@ def _rates(sound: NDArray[np.float64], encoding: str, own: int) -> tuple[tuple[t
     shares = sorted(sureness(scores).items(), key=lambda pair: -pair[1])
     best, share = shares[0]
     word = phrase("surely") if share >= 0.9 else phrase("probably") if share >= 0.7 else phrase("perhaps")
-    told = phrase("By its voice {word} {best} ({share:.0%})", word=word, best=format_hz(best), share=share)
+    sentence = phrase("By its voice {word} {best} ({share:.0%})", word=word, best=format_hz(best), share=share)
     others = joined((f"{format_hz(rate)} ({one:.0%})" for rate, one in shares[1:3] if one >= 0.1), phrase(" or "))
     if others:
-        told += phrase(", else {others}", others=others)
-    return tuple(shares), told + "."
+        sentence += phrase(", else {others}", others=others)
+    return tuple(shares), sentence + "."
 
 
 def _two_channels(sound: NDArray[np.float64]) -> bool:

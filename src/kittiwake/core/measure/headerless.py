@@ -35,9 +35,9 @@ def without_header(path: Path) -> Facts | None:
     rate = "" if len(best.rates) == 1 else phrase("; of the rate it is {rates:.0%} sure", rates=best.rates[0][1])
     if not best.is_sound:
         kind, how = phrase("nothing that sounds like speech"), phrase("by its content")
-        told = phrase("It has no header that says what it is, and read in any known way it is {kind}.", kind=kind)
-        return Facts(path, error=Note("headerless", told, phrase("State how to read it, or remove it.")))
-    told = phrase(
+        sentence = phrase("It has no header that says what it is, and read in any known way it is {kind}.", kind=kind)
+        return Facts(path, error=Note("headerless", sentence, phrase("State how to read it, or remove it.")))
+    sentence = phrase(
         "It has no header that says what it is. By its content it is {how} {kind} at {rate}, {seconds:.2f} s long{others}{behind}.",
         how=how,
         kind=kind,
@@ -51,4 +51,4 @@ def without_header(path: Path) -> Facts | None:
         else "",
     )
     advice = phrase("Hear it so and state how to read it: H in the window, --headerless in the terminal.")
-    return Facts(path, error=Note("headerless", told, advice), suggested=best.stated)
+    return Facts(path, error=Note("headerless", sentence, advice), suggested=best.stated)

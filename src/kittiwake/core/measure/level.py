@@ -244,10 +244,10 @@ def _response(pole: float) -> tuple[NDArray[np.float64], NDArray[np.float64], ND
     at = np.arange(_ROW)
     power: NDArray[np.float64] = np.power(pole, at, dtype=np.float64)
     # The last column tells the state after the row.
-    told = np.append(at[_MIDDLE::_EACH], _ROW - 1)
-    lag = told[None, :] - at[:, None]
+    places = np.append(at[_MIDDLE::_EACH], _ROW - 1)
+    lag = places[None, :] - at[:, None]
     own = np.where(lag >= 0, (1 - pole) ** 2 * (lag + 1) * pole ** np.maximum(lag, 0), 0.0)
-    before = np.stack([(1 - pole) * (at + 1) * power * pole, power * pole])[:, told]
+    before = np.stack([(1 - pole) * (at + 1) * power * pole, power * pole])[:, places]
     weights: NDArray[np.float64] = (1 - pole) * power[::-1]
     return own, before, weights
 

@@ -26,9 +26,9 @@ def broad_tops(signal: NDArray[np.float32], rate: int) -> int:
     signal : [shape=(n,)] the loudest part of one channel, a second or more.
     rate : Hz.
     """
-    some = np.abs(signal[::4])
-    peak = float(some.max(initial=0.0))
-    if peak <= 0 or np.count_nonzero(some > 0.7 * peak) < _DENSE * np.count_nonzero(some > 0.35 * peak):
+    sampled = np.abs(signal[::4])
+    peak = float(sampled.max(initial=0.0))
+    if peak <= 0 or np.count_nonzero(sampled > 0.7 * peak) < _DENSE * np.count_nonzero(sampled > 0.35 * peak):
         return 0
     finer = 1 if rate > _FINE else 4 if rate <= 16_000 else 2
     if finer > 1:

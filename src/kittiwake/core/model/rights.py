@@ -58,5 +58,5 @@ class Rights:
             phrase("proof: {proof}", proof=self.proof) if self.proof else "",
             phrase("until {until}", until=self.until) if self.until else "",
         ]
-        told = joined(filter(None, more), "; ")
-        return tuple((key, text) for key, text in (("ICOP", self.holder), ("ICMT", told)) if text)
+        sentence = joined(filter(None, more), "; ")
+        return tuple((key, text) for key, text in (("ICOP", self.holder), ("ICMT", sentence)) if text)

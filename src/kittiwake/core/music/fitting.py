@@ -30,8 +30,8 @@ def banded(loop: Mono, rate: int, rate_out: int, frames_out: int, band: str) -> 
     hz = np.arange(len(spectrum)) * rate / len(loop)
     spectrum *= _slope(hz, *low) * (1 - _slope(hz, *high))
     out = np.zeros(frames_out // 2 + 1, complex)
-    some = min(len(out), len(spectrum))
-    out[:some] = spectrum[:some]
+    count = min(len(out), len(spectrum))
+    out[:count] = spectrum[:count]
     return (irfft(out, frames_out) * (frames_out / len(loop))).astype(np.float32)
 
 

@@ -83,10 +83,12 @@ def _rough(piece: NDArray[np.float32], rate: int, shortest: float, longest: floa
     best = (np.inf, 0, 0, 0.0)
     for length in range(shortest_hops, longest_hops + 1):
         apart = np.abs(bands[length:] - bands[:-length]).mean(axis=1)
-        some = min(2 * around, len(apart))
+        nearest_count = min(2 * around, len(apart))
         sums = np.concatenate([[0.0], np.cumsum(apart)])
-        means = (sums[some:] - sums[:-some]) / some  # around a place in the middle of ``some``
-        places = np.arange(len(means)) + some // 2
+        means = (
+            sums[nearest_count:] - sums[:-nearest_count]
+        ) / nearest_count  # around a place in the middle of ``some``
+        places = np.arange(len(means)) + nearest_count // 2
         good = (places >= edge) & (places + length <= count - edge)
         if not good.any():
             continue
@@ -145,12 +147,12 @@ def length_to_fill(loop: NDArray[np.float32], rate: int, seconds: float) -> floa
     twice = np.concatenate([loop[-around:], loop, loop[:around]])
     bands = bands_over_time(twice, rate, hop, 2 * hop)
     bands = np.maximum(bands, bands.max() - 50)
-    some = 2 * around // hop - 2
-    start = bands[:some]
+    count = 2 * around // hop - 2
+    start = bands[:count]
     costs = [
         float(np.abs(bands[at : at + len(start)] - start).mean())
         for at in (places / hop).astype(int)
-        if at + some <= len(bands)
+        if at + count <= len(bands)
     ]
     if not costs:
         return wanted

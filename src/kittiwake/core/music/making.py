@@ -79,8 +79,8 @@ def mono_of(part: Part, folder: Path) -> tuple[Mono, int]:
     path = folder / part.path
     facts = analyze(path)
     if facts.error or facts.header is None or facts.measures is None:
-        told = facts.error.message if facts.error else phrase("there is no sound in it.")
-        raise MusicError(joined_words((path.name, told), ": "), phrase("Give another file."), "music")
+        sentence = facts.error.message if facts.error else phrase("there is no sound in it.")
+        raise MusicError(joined_words((path.name, sentence), ": "), phrase("Give another file."), "music")
     found = fit(Clip.whole(path), facts, load_receiver("phone-menu-linear"))
     take, live = (found.recipe.take, found.recipe.live) if found.recipe else ("mix", ())
     rate = facts.header.sample_rate
@@ -130,13 +130,13 @@ def loop_of(recipe: HoldRecipe, sound: Mono, rate: int) -> Loop:
         return find_loop(sound, rate, recipe.shortest)
     start, stop = (round(second * rate) for second in recipe.loop)
     if not 0 <= start < stop - rate // 2 or stop > len(sound):
-        told = phrase(
+        sentence = phrase(
             "A loop from {start:g} to {stop:g} s does not lie inside of {length:.2f} s.",
             start=recipe.loop[0],
             stop=recipe.loop[1],
             length=len(sound) / rate,
         )
-        raise MusicError(told, phrase("Give other times."), "music")
+        raise MusicError(sentence, phrase("Give other times."), "music")
     return Loop(start, stop, 0.0)
 
 
@@ -213,13 +213,13 @@ def _message(name: str, folder: Path, recipe: HoldRecipe) -> Mono:
 
 def hold_path(recipe: HoldRecipe, folder: Path, sources: Path) -> Path:
     """Where the sound of a recipe lies: by all that shapes it, its files among that."""
-    told = [json.dumps(recipe.to_dict(), sort_keys=True)]
+    identity = [json.dumps(recipe.to_dict(), sort_keys=True)]
     for name in (*(part.path for part in recipe.parts), *recipe.messages):
         path = sources / name
         if path.is_file():
             found = path.stat()
-            told.append(f"{name}:{found.st_size}:{found.st_mtime_ns}")
-    digest = hashlib.sha256("\n".join(told).encode()).hexdigest()[:12]
+            identity.append(f"{name}:{found.st_size}:{found.st_mtime_ns}")
+    digest = hashlib.sha256("\n".join(identity).encode()).hexdigest()[:12]
     plain = "".join(c if c.isalnum() or c in " -_." else "_" for c in recipe.name).strip(" .")[:60] or phrase(
         "hold music"
     )
@@ -245,8 +245,8 @@ def write_hold(
         write_whole(path.with_suffix(_EXTENSION), to_toml(recipe.changed(loop=held.loop)).encode("utf-8"))
         write_whole(path, buffer.getvalue())
     except OSError as error:
-        told = phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error))
-        raise MusicError(told, phrase("Choose another folder."), "no_folder") from error
+        sentence = phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error))
+        raise MusicError(sentence, phrase("Choose another folder."), "no_folder") from error
     return dataclasses.replace(held, path=path)
 
 
@@ -266,9 +266,9 @@ def read_hold(path: Path) -> HoldRecipe:
     try:
         return HoldRecipe.from_dict(parse_toml(text_of(path, _MOST_TEXT, "recipe")))
     except (OSError, UnicodeDecodeError, ValueError) as error:
-        told = reason_of(error) if isinstance(error, OSError) else str(error)
+        sentence = reason_of(error) if isinstance(error, OSError) else str(error)
         raise MusicError(
-            phrase("{name} is no recipe that can be read: {told}.", name=path.name, told=told),
+            phrase("{name} is no recipe that can be read: {detail}.", name=path.name, detail=sentence),
             phrase("Mend it."),
             "music",
         ) from error

@@ -33,12 +33,12 @@ class PacketLossModel:
 CLEAR = PacketLossModel()
 
 
-def losses(count: int, weather: PacketLossModel) -> NDArray[np.bool_]:
+def losses(count: int, packet_loss: PacketLossModel) -> NDArray[np.bool_]:
     """Which of so many packets are lost: a chain of two states, lost in the one and not in the other."""
-    dice = random.Random(weather.seed)
-    leave = 1 / max(1.0, weather.burst)  # of the bad state
-    enter = min(1.0, weather.loss * leave / max(1e-9, 1 - weather.loss))
-    bad, out = dice.random() < weather.loss, np.zeros(count, bool)
+    dice = random.Random(packet_loss.seed)
+    leave = 1 / max(1.0, packet_loss.burst)  # of the bad state
+    enter = min(1.0, packet_loss.loss * leave / max(1e-9, 1 - packet_loss.loss))
+    bad, out = dice.random() < packet_loss.loss, np.zeros(count, bool)
     for n in range(count):
         out[n] = bad
         bad = dice.random() >= leave if bad else dice.random() < enter

@@ -126,12 +126,12 @@ def leave_out(project: Project, cells: Iterable[Cell]) -> tuple[int, int]:
     """Clips not meant for the receivers of these cells any more; where none of the cells is meant, meant again. Returns at how many cells each
     of the two was done. A clip stays for one receiver at least.
     """
-    some = list(cells)
+    listed = list(cells)
     board = tuple(receiver.slug for receiver in project.receivers)
-    back = all(cell.state == "left_out" for cell in some)
-    new = {cell.clip.id: cell.clip for cell in some}
+    back = all(cell.state == "left_out" for cell in listed)
+    new = {cell.clip.id: cell.clip for cell in listed}
     done = 0
-    for cell in some:
+    for cell in listed:
         clip, slug = new[cell.clip.id], cell.receiver.slug
         now = clip.receivers or board
         after = (*now, slug) if back else tuple(one for one in now if one != slug)
@@ -297,11 +297,11 @@ def add_receiver(project: Project, receiver: Receiver) -> None:
 
 def add_receivers(project: Project, receivers: Iterable[Receiver]) -> None:
     """Put several receivers of this job alone on the board, as one change."""
-    some = list(receivers)
-    names = tuple(dict.fromkeys((*project.job.receivers, *(one.slug for one in some))))
-    own = {**project.job.own, **{one.slug: one for one in some}}
+    added = list(receivers)
+    names = tuple(dict.fromkeys((*project.job.receivers, *(one.slug for one in added))))
+    own = {**project.job.own, **{one.slug: one for one in added}}
     project.change(
-        phrase("adding {n} forms", "adding {n} form", len(some), n=len(some)),
+        phrase("adding {n} forms", "adding {n} form", len(added), n=len(added)),
         project.job.changed(own=own, receivers=names),
     )
 

@@ -24,7 +24,7 @@ class Work(Protocol):
     history: History
     remembered: Remembered
     wanted: Event
-    told: Event
+    message: Event
 
     @property
     def job(self) -> Job: ...
@@ -107,7 +107,7 @@ class HeaderlessSources:
             self._project.job.changed(stated=stated),
         )
         self._project.wanted.emit([facts.path], False)
-        self._project.told.emit(
+        self._project.message.emit(
             phrase(
                 "{name} is read as {known}, as last stated in its folder; H states another format.",
                 name=facts.path.name,

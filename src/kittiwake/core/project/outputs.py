@@ -222,16 +222,16 @@ class Outputs:
     def take_news(self, news: News) -> None:
         """Take up what has changed on disk, and tell it."""
         project = self._project
-        told = []
+        sentences = []
         records = self.records
         gone = {key for key, record in news.gone.items() if records.get(key) == record}
         if gone:
             self._forget(gone)
-            told.append(phrase("{files} not there any more, and can be made again.", files=_files(len(gone))))
+            sentences.append(phrase("{files} not there any more, and can be made again.", files=_files(len(gone))))
         altered = {key for key, record in news.altered.items() if records.get(key) == record} - self._altered
         if altered:
             self._altered |= altered
-            told.append(
+            sentences.append(
                 phrase(
                     "{files} altered by something else since; nothing of that will be overwritten.",
                     files=_files(len(altered)),
@@ -256,10 +256,10 @@ class Outputs:
         ):
             again = [path for path in paths if path in project.facts and project.clips_of(path)]
             if again:
-                told.append(_of(again, one, many))
+                sentences.append(_of(again, one, many))
                 project.look_again(again)
-        if told:
-            project.told.emit(joined(told))
+        if sentences:
+            project.message.emit(joined(sentences))
 
     def _forget(self, gone: set[Key]) -> None:
         for key in gone:

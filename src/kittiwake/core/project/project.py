@@ -44,7 +44,7 @@ class Project:
         self.facts_arrived = Event()  # path
         self.cell_changed = Event()  # clip id, receiver slug
         self.column_changed = Event()  # receiver slug
-        self.told = Event()  # a sentence for the user
+        self.message = Event()  # a sentence for the user
         self.wanted = Event()  # paths, whether to look anew
         self.dropped = Event()  # nothing of the job before is wanted any more
         self.opened = Event()  # another job is there whole
@@ -126,7 +126,7 @@ class Project:
         self.job = job
         self.job_changed.emit()
         if opened.trouble:
-            self.told.emit(opened.trouble)
+            self.message.emit(opened.trouble)
         yield
         missing = [source for source in sources if source not in self.facts]
         for at in range(0, len(missing), _STEP):

@@ -33,40 +33,40 @@ class RecentJobs:
 
     def jobs(self) -> list[Path]:
         """Newest first; those that are gone are left out."""
-        return [path for text in self._told().get("jobs", []) if (path := Path(str(text))).is_file()]
+        return [path for text in self._read().get("jobs", []) if (path := Path(str(text))).is_file()]
 
     def note(self, job: Path) -> None:
         """This one was opened, or saved."""
-        told = self._told()
+        values = self._read()
         text = str(job.absolute())
-        kept = [str(one) for one in told.get("jobs", []) if str(one) != text]
-        self._write(told | {"jobs": [text, *kept][:_MOST]})
+        kept = [str(one) for one in values.get("jobs", []) if str(one) != text]
+        self._write(values | {"jobs": [text, *kept][:_MOST]})
 
     def place(self) -> Place | None:
         """Where one was when the last window was closed; None where that was in no job, or it is gone."""
-        found = self._told().get("place")
+        found = self._read().get("place")
         if isinstance(found, dict) and isinstance(found.get("job"), str) and Path(found["job"]).is_file():
             return Place(Path(found["job"]), str(found.get("clip", "")), str(found.get("receiver", "")))
         return None
 
     def note_place(self, place: Place | None) -> None:
-        told = self._told()
-        told.pop("place", None)
+        values = self._read()
+        values.pop("place", None)
         if place is not None:
-            told["place"] = {key: str(value) for key, value in asdict(place).items()}
-        self._write(told)
+            values["place"] = {key: str(value) for key, value in asdict(place).items()}
+        self._write(values)
 
     def forget(self) -> None:
         """Nothing was ever open."""
         self._path.unlink(missing_ok=True)
 
-    def _told(self) -> dict[str, Any]:
+    def _read(self) -> dict[str, Any]:
         with contextlib.suppress(OSError, ValueError, RecursionError):
             found = json.loads(self._path.read_text("utf-8"))
             if isinstance(found, dict) and isinstance(found.get("jobs", []), list):
                 return found
         return {}
 
-    def _write(self, told: dict[str, Any]) -> None:
+    def _write(self, values: dict[str, Any]) -> None:
         with contextlib.suppress(OSError):
-            write_text_whole(self._path, json.dumps(told, indent=1))
+            write_text_whole(self._path, json.dumps(values, indent=1))

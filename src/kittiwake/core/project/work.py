@@ -25,7 +25,7 @@ class Work(Protocol):
 
     cell_changed: Event
     column_changed: Event
-    told: Event
+    message: Event
     job: Job
     facts: dict[Path, Facts]
     source_stamps: dict[Path, str]

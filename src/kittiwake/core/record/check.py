@@ -67,12 +67,12 @@ def check_take(path: Path, room_dbfs: float | None = None, *, broken: bool = Fal
     edge = _CUT_OFF * rate
     if start <= edge or stop >= total - edge:
         begins = phrase("It begins before the recording does.")
-        told = begins if start <= edge else phrase("It was still going on when it was stopped.")
-        notes.append(Note("cut_off", told, phrase("Wait a moment before and after, and say it again.")))
+        sentence = begins if start <= edge else phrase("It was still going on when it was stopped.")
+        notes.append(Note("cut_off", sentence, phrase("Wait a moment before and after, and say it again.")))
     softer = facts.measures.level.active_dbov - room
     if softer < _NOISY:
-        told = phrase("The room is only {level:.0f} dB softer than the voice.", level=softer)
-        notes.append(Note("noisy", told, phrase("Close the window, switch off what hums, or come nearer.")))
+        sentence = phrase("The room is only {level:.0f} dB softer than the voice.", level=softer)
+        notes.append(Note("noisy", sentence, phrase("Close the window, switch off what hums, or come nearer.")))
     if broken:
         notes.insert(
             0, Note(BROKEN, phrase("It broke off before it was ended."), phrase("It stays on disk. Say it again."))

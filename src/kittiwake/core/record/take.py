@@ -86,15 +86,15 @@ class TakeWriter:
         if self._file.closed:
             return
         try:
-            told = b""
+            chunks = b""
             for name, text in (
                 (b"ICRD", self._time.isoformat(timespec="seconds")),
                 (b"ICMT", phrase("Recorded with {device}", device=self._device)),
                 (b"ISFT", "Kittiwake"),
             ):
                 data = text.encode("utf-8") + b"\0"
-                told += name + struct.pack("<I", len(data)) + data + (b"\0" if len(data) & 1 else b"")
-            chunk = b"LIST" + struct.pack("<I", 4 + len(told)) + b"INFO" + told
+                chunks += name + struct.pack("<I", len(data)) + data + (b"\0" if len(data) & 1 else b"")
+            chunk = b"LIST" + struct.pack("<I", 4 + len(chunks)) + b"INFO" + chunks
             if self.frames * 3 & 1:
                 self._write(b"\0")
             self._write(chunk)

@@ -84,13 +84,13 @@ def is_changed(line: ScriptLine, script: Script, text: str) -> bool:
 
 def acting(lines: Iterable[ScriptLine], respellings: Iterable[Respelling], language: str) -> tuple[Respelling, ...]:
     """Those of the respellings that act on some line."""
-    some = tuple(respellings)
+    listed = tuple(respellings)
     found: dict[Respelling, None] = {}
     for line in lines:
         found.update(
-            dict.fromkeys(respelled(line.say_as or line.text or line.name, some, line.language or language)[1])
+            dict.fromkeys(respelled(line.say_as or line.text or line.name, listed, line.language or language)[1])
         )
-    return tuple(one for one in some if one in found)
+    return tuple(one for one in listed if one in found)
 
 
 def parsed(text: str) -> tuple[Respelling, ...]:

@@ -75,8 +75,8 @@ def expanded(line: ScriptLine, language: str = "en") -> list[ScriptLine]:
         return [line]
     options = [choices(inside, line.language or language) for inside in fields]
     count = 1
-    for some in options:
-        count *= max(1, len(some))
+    for values_of_option in options:
+        count *= max(1, len(values_of_option))
     if count > MOST:
         raise KittiwakeError(
             phrase("That stands for {count:,} lines, more than {most:,}.", count=count, most=MOST),

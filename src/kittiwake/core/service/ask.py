@@ -48,9 +48,9 @@ def hear(
     """
     asker = _Asker(service, url, key_of(service.key_from), store, cancelled, pause, partly)
     waiting: set[Future[list[Answer]]] = set()
-    some = iter(items)
+    items_left = iter(items)
     with ThreadPoolExecutor(service.parallel, thread_name_prefix="ask") as pool:
-        while (few := list(itertools.islice(some, service.batch))) and not cancelled():
+        while (few := list(itertools.islice(items_left, service.batch))) and not cancelled():
             waiting.add(pool.submit(asker.ask, few))
             if len(waiting) >= 2 * service.parallel:
                 done, waiting = wait(waiting, return_when=FIRST_COMPLETED)

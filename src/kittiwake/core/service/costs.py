@@ -73,8 +73,8 @@ def codec_costs(
     ------
     KittiwakeError : there is no key, or no clip has a text.
     """
-    some = [one for one in clips if one.text.strip() and one.facts.ok]
-    if not some:
+    with_text = [one for one in clips if one.text.strip() and one.facts.ok]
+    if not with_text:
         raise KittiwakeError(
             phrase("No clip has a text to compare with."), phrase("Give texts: a script, or a table."), "no_text"
         )
@@ -82,12 +82,12 @@ def codec_costs(
     for candidate in (None, *(candidates() if wanted is None else wanted)):
         if cancelled():
             return
-        items, bits, seconds = _coded(some, candidate, folder, cancelled)
+        items, bits, seconds = _coded(with_text, candidate, folder, cancelled)
         if not items:
             continue  # a codec that is not to be had here leaves its line out
         wrong, words, unanswered = 0.0, 0, 0
         for answer in hear(items, service, url, store, cancelled):
-            meant = some[int(answer.name)]
+            meant = with_text[int(answer.name)]
             if answer.error:
                 unanswered += 1
                 continue

@@ -64,19 +64,19 @@ class Sum:
 
     @property
     def sentence(self) -> str:
-        told = phrase("{clips:,} clips", "{clips:,} clip", self.clips, clips=self.clips)
+        sentence = phrase("{clips:,} clips", "{clips:,} clip", self.clips, clips=self.clips)
         if self.words:
-            told += phrase(
+            sentence += phrase(
                 ", {words_wrong:.1f} % of {words:,} words wrong", words_wrong=self.words_wrong * 100, words=self.words
             )
-        return told + (
+        return sentence + (
             phrase(", {unanswered:,} without an answer", unanswered=self.unanswered) if self.unanswered else ""
         )
 
 
-def sum_of(name: str, some: Iterable[Listed]) -> Sum:
+def sum_of(name: str, answers: Iterable[Listed]) -> Sum:
     clips, unanswered, words, wrong = 0, 0, 0, 0.0
-    for one in some:
+    for one in answers:
         clips += 1
         unanswered += bool(one.answer.error)
         # What was not heard at all says nothing of how well it is heard.
@@ -86,10 +86,10 @@ def sum_of(name: str, some: Iterable[Listed]) -> Sum:
     return Sum(name, clips, unanswered, words, wrong / words if words else 0.0)
 
 
-def sums(some: Sequence[Listed], by: str) -> list[Sum]:
+def sums(answers: Sequence[Listed], by: str) -> list[Sum]:
     """One for each ``language`` or ``speaker``, those with most errors first; none where there is but one."""
     groups: dict[str, list[Listed]] = {}
-    for one in some:
+    for one in answers:
         groups.setdefault(getattr(one, by) or phrase("not told"), []).append(one)
     if len(groups) < 2:
         return []
@@ -103,15 +103,15 @@ def is_list(beginning: bytes) -> bool:
     return beginning.startswith((b'{"name": ', b"name,sha256,text,meant,"))
 
 
-def as_jsonl(some: Iterable[Listed]) -> bytes:
-    return "".join(to_json(one.to_dict()) + "\n" for one in some).encode("utf-8")
+def as_jsonl(answers: Iterable[Listed]) -> bytes:
+    return "".join(to_json(one.to_dict()) + "\n" for one in answers).encode("utf-8")
 
 
-def as_csv(some: Iterable[Listed]) -> bytes:
+def as_csv(answers: Iterable[Listed]) -> bytes:
     """Comma-separated (RFC 4180), without the lists."""
     text = io.StringIO()
     writer: csv.DictWriter[str] | None = None
-    for one in some:
+    for one in answers:
         row = {key: value for key, value in one.to_dict().items() if key not in ("words", "differences")}
         if writer is None:
             writer = csv.DictWriter(text, list(row), lineterminator="\r\n")

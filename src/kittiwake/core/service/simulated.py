@@ -53,8 +53,8 @@ Hears = Callable[
 class RefusedError(Exception):
     """What is wrong with a request, and its status."""
 
-    def __init__(self, status: int, told: str) -> None:
-        super().__init__(told)
+    def __init__(self, status: int, sentence: str) -> None:
+        super().__init__(sentence)
         self.status = status
 
 
@@ -149,20 +149,20 @@ class Simulated:
         self, data: bytes, sound: NDArray[np.float32], rate: int, language: str, lines: tuple[str, ...]
     ) -> Iterator[str]:
         """Lines of JSON: what was heard so far as it comes, and the answer last."""
-        told: SimpleQueue[str | None] = SimpleQueue()
+        partial_texts: SimpleQueue[str | None] = SimpleQueue()
         found: list[dict[str, Any]] = []
 
         def work() -> None:
             try:
-                found.append(self._heard(data, sound, rate, language, lines, told.put))
+                found.append(self._heard(data, sound, rate, language, lines, partial_texts.put))
             except RefusedError as refused:
                 found.append({"error": str(refused)})
             finally:
-                told.put(None)
+                partial_texts.put(None)
 
         thread = Thread(target=work, name="hears", daemon=True)
         thread.start()
-        while (text := told.get()) is not None:
+        while (text := partial_texts.get()) is not None:
             yield json.dumps({"partial": text}) + "\n"
         thread.join()
         yield json.dumps(found[0] if found else {"error": phrase("it failed")}) + "\n"

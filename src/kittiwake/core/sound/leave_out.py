@@ -63,9 +63,9 @@ class _Feed:
 
     def _take(self, count: int) -> NDArray[np.float32]:
         assert self._held is not None
-        some, self._held = self._held[:count], self._held[count:]
-        self.at += len(some)
-        return some
+        taken, self._held = self._held[:count], self._held[count:]
+        self.at += len(taken)
+        return taken
 
     def until(self, frame: int | None) -> Iterator[NDArray[np.float32]]:
         while (frame is None or self.at < frame) and (held := self._next()) is not None:

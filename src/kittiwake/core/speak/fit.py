@@ -34,11 +34,11 @@ def faster_line(
     ------
     KittiwakeError : the voice, or the disk.
     """
-    some = list(receivers)
+    listed = list(receivers)
     now, known = line, facts
-    most = min((1 + one.treatment.max_speed_up for one in some), default=1.0) * line.speed
+    most = min((1 + one.treatment.max_speed_up for one in listed), default=1.0) * line.speed
     for _ in range(_TRIES):
-        factor = max((_too_long(now, known, receiver) for receiver in some), default=1.0)
+        factor = max((_too_long(now, known, receiver) for receiver in listed), default=1.0)
         if factor <= 1:
             return now, known
         speed = min(now.speed * factor * _MORE, most, FASTEST)

@@ -157,14 +157,14 @@ def speak_lines(
             if following is None:
                 results[found] = phrase("It was stopped before that was spoken.")
                 break
-            done, came = following
-            results[done] = str(came) if isinstance(came, WorkerCrash) else came
-        told = results.get(found) if found is not None else why
-        if isinstance(told, str):
-            yield Spoken(line.id, None, 0.0, told)
+            done, result = following
+            results[done] = str(result) if isinstance(result, WorkerCrash) else result
+        outcome = results.get(found) if found is not None else why
+        if isinstance(outcome, str):
+            yield Spoken(line.id, None, 0.0, outcome)
         else:
             assert found is not None
-            yield Spoken(line.id, found, told if told is not None else _seconds(found))
+            yield Spoken(line.id, found, outcome if outcome is not None else _seconds(found))
 
 
 def _seconds(path: Path) -> float:

@@ -55,8 +55,8 @@ def judged(
             return
     if form.hands is not None:
         files = form.pack(plan, manifests("none", plan.places, {}))
-        came = [link.hand(name, files[name] or b"") for name in form.hands(plan)]
-        bad = next((one for one in came if not one.taken), None)
+        answers = [link.hand(name, files[name] or b"") for name in form.hands(plan)]
+        bad = next((one for one in answers if not one.taken), None)
         yield from ((place, verdict_of(bad) if bad else TAKEN) for place in plan.places)
         return
     through, whole = 0, max(1, plan.bytes)

@@ -44,7 +44,7 @@ class StoredSound:
 class ActionResult:
     """What a machine does when something is done to it: words, and what is to be heard, if anything is."""
 
-    told: str
+    sentence: str
     sound: StoredSound | None = None
 
 

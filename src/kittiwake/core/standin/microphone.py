@@ -60,8 +60,8 @@ class StandInMicrophone:
         block = (self._dice.standard_normal(due) * 10 ** (_ROOM / 20)).astype(np.float32)
         first = max(0, -self._at)
         if first < due and self._at + due > 0:
-            some = self._line[max(0, self._at) : self._at + due]
-            block[first : first + len(some)] += some
+            samples = self._line[max(0, self._at) : self._at + due]
+            block[first : first + len(samples)] += samples
         self._at += due
         return block
 
@@ -82,12 +82,12 @@ def line_said(turn: int, rate: int) -> tuple[str, NDArray[np.float32]]:
 
 @cache
 def _lines() -> list[tuple[str, str, tuple[int, int]]]:
-    told = json.loads((READING / "where.json").read_text("utf-8"))
+    values = json.loads((READING / "where.json").read_text("utf-8"))
     texts = {}
     for row in (READING / "Season list.csv").read_text("utf-8").splitlines()[1:]:
         name, _, text = row.partition(",")
         texts[name] = text.strip('"')
-    return [(line["name"], texts.get(line["name"], ""), (line["start"], line["stop"])) for line in told["lines"]]
+    return [(line["name"], texts.get(line["name"], ""), (line["start"], line["stop"])) for line in values["lines"]]
 
 
 @cache

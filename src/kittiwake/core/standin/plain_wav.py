@@ -83,11 +83,11 @@ def read_wav(name: str, data: bytes, wants: Wants) -> PlainWav | Refusal:
     sound = _sound(data, 20 + size)
     if isinstance(sound, Refusal):
         return sound
-    at, length, told = sound
+    at, length, stated_frames = sound
     if length % block:
         return Refusal(phrase("Its sound does not end with a whole frame."), at)
-    frames = told if tag == IMA_ADPCM and told is not None else _frames(tag, length, block, bits)
-    if told is not None and told > _frames(tag, length, block, bits):
+    frames = stated_frames if tag == IMA_ADPCM and stated_frames is not None else _frames(tag, length, block, bits)
+    if stated_frames is not None and stated_frames > _frames(tag, length, block, bits):
         return Refusal(phrase("It says that it is longer than its sound."), at)
     wav = PlainWav(tag, rate, block, data[at : at + length], frames)
     if wants.most_seconds is not None and wav.seconds > wants.most_seconds:
@@ -128,15 +128,15 @@ def _format(data: bytes, wants: Wants) -> tuple[int, int, int, int] | Refusal:
 
 def _sound(data: bytes, at: int) -> tuple[int, int, int | None] | Refusal:
     """Where the sound lies, its bytes, and the frames that the file says it has."""
-    told = None
+    stated_frames = None
     while at + 8 <= len(data):
         kind, size = data[at : at + 4], struct.unpack_from("<I", data, at + 4)[0]
         if at + 8 + size > len(data):
             return Refusal(phrase("Its sound is not as long as it says."), at + 4)
         if kind == b"data":
-            return (at + 8, size, told) if size else Refusal(phrase("There is no sound in it."), at + 4)
+            return (at + 8, size, stated_frames) if size else Refusal(phrase("There is no sound in it."), at + 4)
         if kind == b"fact" and size >= 4:
-            told = struct.unpack_from("<I", data, at + 8)[0]
+            stated_frames = struct.unpack_from("<I", data, at + 8)[0]
         if kind not in _PASSED:
             return Refusal(
                 phrase("Something that it does not know stands before the sound ({kind!a}).", kind=kind), at

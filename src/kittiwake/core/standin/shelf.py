@@ -54,12 +54,12 @@ class Shelf:
         before = self.files.get(held.name)
         used = self.used - (len(before.data) if before else 0)
         if used + len(data) > self.room:
-            told = phrase(
+            sentence = phrase(
                 "Its memory is full: {room:,} bytes are free, and {count:,} are needed.",
                 room=self.room - used,
                 count=len(data),
             )
-            return Refusal(told, max(0, self.room - used))
+            return Refusal(sentence, max(0, self.room - used))
         if before is None and len(self.files) >= self.most:
             return Refusal(phrase("It holds {most} already, which are the most.", most=self.most), 0)
         self.files[held.name] = Stored(held, data)
@@ -121,8 +121,8 @@ class Shelf:
                 if hand(name, _data_of(folder / f"{digest}.bin", digest)) and not entry["new"]:
                     self.heard(name)
         except (OSError, ValueError, KeyError, TypeError) as error:
-            told = phrase("{folder} does not hold what a machine kept.", folder=folder)
-            raise KittiwakeError(told, phrase("Choose another folder, or delete that."), "no_state") from error
+            sentence = phrase("{folder} does not hold what a machine kept.", folder=folder)
+            raise KittiwakeError(sentence, phrase("Choose another folder, or delete that."), "no_state") from error
 
 
 @contextmanager

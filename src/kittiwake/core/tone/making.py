@@ -37,21 +37,23 @@ def fetch_from(folder: Path) -> Fetch:
             return read_short(folder / segment.play)
         except (OSError, KittiwakeError) as error:
             why = reason_of(error) if isinstance(error, OSError) else error.message
-            told = phrase("“{play}” cannot be played: {why}", play=segment.play, why=why)
-            raise ToneError(told, phrase("Give a sound file, from the folder of the recipe on."), "tone") from error
+            sentence = phrase("“{play}” cannot be played: {why}", play=segment.play, why=why)
+            raise ToneError(
+                sentence, phrase("Give a sound file, from the folder of the recipe on."), "tone"
+            ) from error
 
     return fetch
 
 
 def stamps_of(recipe: ToneRecipe, folder: Path) -> str:
     """What the sound files of a recipe are known again by."""
-    told = []
+    stamps = []
     for segment in recipe.segments:
         path = folder / segment.play
         if segment.play and path.is_file():
             found = path.stat()
-            told.append(f"{path}:{found.st_size}:{found.st_mtime_ns}")
-    return "\n".join(told)
+            stamps.append(f"{path}:{found.st_size}:{found.st_mtime_ns}")
+    return "\n".join(stamps)
 
 
 def tone_path(recipe: ToneRecipe, folder: Path, extra: str = "") -> Path:
@@ -90,8 +92,8 @@ def write_tone(recipe: ToneRecipe, folder: Path, fetch: Fetch | None = None, ext
         write_whole(path.with_suffix(".toml"), to_toml(recipe).encode("utf-8"))
         write_whole(path, buffer.getvalue())
     except OSError as error:
-        told = phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error))
-        raise ToneError(told, phrase("Choose another folder."), "no_folder") from error
+        sentence = phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error))
+        raise ToneError(sentence, phrase("Choose another folder."), "no_folder") from error
     return path
 
 

@@ -40,6 +40,6 @@ def keep_tone(recipe: ToneRecipe) -> Path:
         path.parent.mkdir(parents=True, exist_ok=True)
         write_whole(path, to_toml(recipe).encode("utf-8"))
     except OSError as error:
-        told = phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error))
-        raise ToneError(told, phrase("Check the folder."), "no_folder") from error
+        sentence = phrase("{path} could not be written: {reason_of}.", path=path, reason_of=reason_of(error))
+        raise ToneError(sentence, phrase("Check the folder."), "no_folder") from error
     return path

@@ -102,9 +102,9 @@ def read_recipe(path: Path) -> ToneRecipe:
     try:
         return recipe_of(parse_toml(text_of(path, _MOST_TEXT, "recipe")))
     except (OSError, UnicodeDecodeError, ValueError) as error:
-        told = reason_of(error) if isinstance(error, OSError) else str(error)
+        sentence = reason_of(error) if isinstance(error, OSError) else str(error)
         raise ToneError(
-            phrase("{name} is no recipe that can be read: {told}.", name=path.name, told=told),
+            phrase("{name} is no recipe that can be read: {detail}.", name=path.name, detail=sentence),
             phrase("Mend it."),
             "tone",
         ) from error

@@ -23,8 +23,8 @@ class ToneError(KittiwakeError):
     """A recipe that cannot be read, or made."""
 
 
-def _wrong(where: str, told: str) -> ToneError:
-    return ToneError(joined((where, told), ": "), phrase("Mend the recipe."), "tone")
+def _wrong(where: str, sentence: str) -> ToneError:
+    return ToneError(joined((where, sentence), ": "), phrase("Mend the recipe."), "tone")
 
 
 @dataclass(frozen=True, slots=True)
@@ -223,8 +223,8 @@ def _number(value: object, where: str, low: float, high: float) -> float:
 
 
 def _numbers(value: object, where: str, low: float, high: float) -> tuple[float, ...]:
-    some = value if isinstance(value, list) else [value]
-    return tuple(_number(one, where, low, high) for one in some)
+    listed = value if isinstance(value, list) else [value]
+    return tuple(_number(one, where, low, high) for one in listed)
 
 
 def _text(value: object, where: str) -> str:

@@ -45,9 +45,11 @@ def with_sounds(one: Segment, text: str) -> Segment:
     except ValueError:
         hz = ()
     if not hz:
-        told = phrase("“{text}” says no sound.", text=text)
+        sentence = phrase("“{text}” says no sound.", text=text)
         raise ToneError(
-            told, phrase("Write 400 + 450, 425 × 25, silence, say: words, play: a file, or tone: gb/ringing."), "tone"
+            sentence,
+            phrase("Write 400 + 450, 425 × 25, silence, say: words, play: a file, or tone: gb/ringing."),
+            "tone",
         )
     level = one.level if len(one.level) in (1, len(hz)) else one.level[:1] or (-10.0,)
     return empty.changed(hz=hz, by=by, level=level, seconds=one.seconds if one.seconds is not None else 1.0)

@@ -44,7 +44,7 @@ class Watch:
     ----------
     folders : to be watched; one that is not there is waited for.
     executor : of the making; None: in processes.
-    told : called with a sentence about a folder that cannot be watched now.
+    report : called with a sentence about a folder that cannot be watched now.
     locks : folder of the locks that keep two programs from watching the same folder.
 
     Raises
@@ -56,11 +56,11 @@ class Watch:
         self,
         folders: Sequence[WatchedFolder],
         executor: Executor | None = None,
-        told: Callable[[str], object] | None = None,
+        report: Callable[[str], object] | None = None,
         locks: Path | None = None,
     ) -> None:
         self._folders = list(folders)
-        self._executor, self._told = executor, told or (lambda text: None)
+        self._executor, self._report = executor, report or (lambda text: None)
         self._arrivals = Arrivals()
         self._done: dict[tuple[Path, Path], tuple[int, int]] = {}
         self._later: dict[
@@ -108,8 +108,8 @@ class Watch:
                 pending = False
                 for one in self._folders:
                     if self._is_there(one):
-                        ready, some = self._look(one)
-                        pending |= some
+                        ready, rest = self._look(one)
+                        pending |= rest
                         yield from self._make(one, ready, cancelled)
                 if not pending and [one.path for one in self._folders if self._is_there(one)] != there:
                     break
@@ -121,8 +121,8 @@ class Watch:
             pending = False
             for one in self._folders:
                 if self._is_there(one):
-                    ready, some = self._look(one)
-                    pending |= some
+                    ready, rest = self._look(one)
+                    pending |= rest
                     yield from self._make(one, ready, cancelled)
                     # What failed was told; nobody waits here until it can be done.
                     self._done |= {key: _stamp(key[1]) for key in self._later}
@@ -134,10 +134,10 @@ class Watch:
         there = one.path.is_dir()
         if not there and one.path not in self._gone:
             self._gone.add(one.path)
-            self._told(phrase("{path} is not there; it is waited for.", path=one.path))
+            self._report(phrase("{path} is not there; it is waited for.", path=one.path))
         elif there and one.path in self._gone:
             self._gone.discard(one.path)
-            self._told(phrase("{path} is there again.", path=one.path))
+            self._report(phrase("{path} is there again.", path=one.path))
         return there
 
     def _look(self, one: WatchedFolder) -> tuple[list[Path], bool]:
@@ -174,7 +174,7 @@ class Watch:
                 yield Arrived(one, result, names.get(result.receiver, result.receiver))
         except KittiwakeError as error:  # a disk that is full today may be free tomorrow
             if not any((one.path, path) in self._later for path in stamps):
-                self._told(str(error))
+                self._report(str(error))
             again = set(stamps)
         if cancelled():
             return

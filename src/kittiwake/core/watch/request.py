@@ -188,9 +188,9 @@ def keep_wishes(folders: Iterable[WatchedFolder], path: Path | None = None) -> N
     import tomli_w
 
     file = path or wishes_path()
-    told = [{"path": str(one.path), "receivers": list(one.receivers), "into": str(one.into)} for one in folders]
+    entries = [{"path": str(one.path), "receivers": list(one.receivers), "into": str(one.into)} for one in folders]
     try:
-        write_text_whole(file, _HEAD + "\n" + tomli_w.dumps({"folder": told}) if told else _HEAD)
+        write_text_whole(file, _HEAD + "\n" + tomli_w.dumps({"folder": entries}) if entries else _HEAD)
     except OSError as error:
         raise RulesError(
             phrase("{file} could not be written: {reason_of}.", file=file, reason_of=reason_of(error)),

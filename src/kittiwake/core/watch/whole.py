@@ -35,17 +35,17 @@ class Arrivals:
         if path.name.lower().endswith(_UNFINISHED):
             return False
         try:
-            told = path.stat()
+            stat = path.stat()
         except OSError:
             self._seen.pop(path, None)
             return False
-        now, stamp = float(self._clock()), (told.st_size, told.st_mtime_ns)
+        now, stamp = float(self._clock()), (stat.st_size, stat.st_mtime_ns)
         seen = self._seen.get(path)
         if seen is None or seen.stamp != stamp:
             self._seen[path] = _Seen(stamp, now)
             return False
         quiet = now - seen.since
-        if not told.st_size or quiet < _QUIET:
+        if not stat.st_size or quiet < _QUIET:
             return False
         written = is_being_written(path)
         if written or (written is None and quiet < _QUIET_UNKNOWN):

@@ -61,7 +61,7 @@ class Bench(QStackedWidget):
     """Shows a clip, a cell or a receiver, and follows the session."""
 
     pressed = Signal()  # the machine that is shown is to be set off
-    told = Signal(Sentence)  # one of its pages has something to say in the status line
+    message = Signal(Sentence)  # one of its pages has something to say in the status line
     _output_looked = Signal(str, Facts)
 
     def __init__(self, session: Session) -> None:
@@ -82,7 +82,7 @@ class Bench(QStackedWidget):
         self._built: dict[str, Any] = {}
         self._wishes: dict[str, list[Callable[[Any], object]]] = {}
         self.addWidget(self.empty_page)
-        self.stand_ins.said.connect(self.told)
+        self.stand_ins.said.connect(self.message)
         session.job_changed.connect(self.refresh)
         session.facts_arrived.connect(self._facts)
         session.partly_looked.connect(self._glimpse)
@@ -100,8 +100,8 @@ class Bench(QStackedWidget):
             built = self._built[name] = make(*self._given_to(name))
             self.addWidget(built)
             files_fall_through(built)
-            if hasattr(built, "told"):
-                built.told.connect(self.told)
+            if hasattr(built, "message"):
+                built.message.connect(self.message)
             for wish in self._wishes.get(name, ()):
                 wish(built)
         return self._built[name]

@@ -172,12 +172,12 @@ class CellPage(QWidget):
 def _file_html(cell: Cell) -> Iterator[str]:
     soft = f'style="color:{colours().soft}"'
     if cell.delivered:
-        told = (
+        sentence = (
             tr("This copy was delivered.")
             if cell.delivered == "delivered"
             else tr("An older copy of it was delivered: deliver again (⇧B).")
         )
-        yield f"<p>{told}</p>"
+        yield f"<p>{sentence}</p>"
     if cell.record and cell.state in ("made", "stale"):
         path = Path(cell.record.output)
         seconds = format_seconds(cell.fit.predicted_seconds if cell.fit and cell.state == "made" else None)
@@ -185,8 +185,8 @@ def _file_html(cell: Cell) -> Iterator[str]:
         yield f"<span {soft}>{esc(short_path(path.parent))}<br>sha-256 {cell.record.sha256[:16]}…</span></p>"
     if cell.made:
         if cell.made.gain_db:
-            told = tr("<p>Level changed by {gain_db:+.1f} dB, as measured.</p>", gain_db=cell.made.gain_db)
-            yield told.replace("-", "−")
+            sentence = tr("<p>Level changed by {gain_db:+.1f} dB, as measured.</p>", gain_db=cell.made.gain_db)
+            yield sentence.replace("-", "−")
         yield from (f"<p>{esc(said)}</p>" for said in cell.made.messages)
     if cell.made and cell.made.proof:
         yield _checks_html(cell.made.proof)

@@ -142,9 +142,9 @@ class ClipPage(QWidget):
         if len(partial.outline):
             layers.append(WaveLayer(tr("Read so far"), partial.outline, partial.done, "wave_output"))
         share = partial.share
-        told = tr("Looking at it, {share:.0%} …", share=share) if share is not None else tr("Looking at it …")
-        self.facts_label.setText(in_words(told))
-        self.wave.show_layers(layers, told)
+        sentence = tr("Looking at it, {share:.0%} …", share=share) if share is not None else tr("Looking at it …")
+        self.facts_label.setText(in_words(sentence))
+        self.wave.show_layers(layers, sentence)
         self.spectrum.show_layers([])
         self._spectrum_label.hide()
 
@@ -155,9 +155,9 @@ class ClipPage(QWidget):
 
 def _sides_in_words(sound: Measures) -> str:
     """How they relate, and how alike they are in each band: 1 the same, 0 nothing in common, −1 upside down."""
-    told = _SIDES[sound.sides]
+    sentence = _SIDES[sound.sides]
     if abs(sound.side_lag) > 2e-5:
-        told += tr(
+        sentence += tr(
             ", the right {side_lag:.2f} ms {later}",
             side_lag=abs(sound.side_lag) * 1000,
             later=tr("later") if sound.side_lag > 0 else tr("earlier"),
@@ -167,8 +167,8 @@ def _sides_in_words(sound: Measures) -> str:
         bands = ", ".join(
             tr("{one:+.2f} {name}", one=one, name=name) for one, name in zip(sound.side_bands, names, strict=True)
         )
-        told += tr("; alike {bands}", bands=bands).replace("-", "−")
-    return told
+        sentence += tr("; alike {bands}", bands=bands).replace("-", "−")
+    return sentence
 
 
 def _rate_in_words(stamped: int, true_rate: int | None) -> str:

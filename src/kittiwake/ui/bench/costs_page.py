@@ -26,11 +26,11 @@ _ROW = 24
 
 
 class CostsPage(QWidget):
-    """``left`` when somebody goes back; ``told`` words for the foot of the window."""
+    """``left`` when somebody goes back; ``message`` words for the foot of the window."""
 
     left = Signal()
-    told = Signal(Sentence)
-    _came = Signal(object)
+    message = Signal(Sentence)
+    _result_ready = Signal(object)
     _over = Signal(Sentence)
 
     def __init__(self) -> None:
@@ -48,7 +48,7 @@ class CostsPage(QWidget):
         column.addLayout(row)
         self.bars = CostBars()
         column.addWidget(scrolled(self.bars, tr("Words wrong after each codec")), 1)
-        self._came.connect(self._take)
+        self._result_ready.connect(self._take)
         self._over.connect(self._finish)
 
     @property
@@ -73,7 +73,7 @@ class CostsPage(QWidget):
         def work(stopped: Callable[[], bool]) -> None:
             with tempfile.TemporaryDirectory(prefix="kittiwake-codecs-") as folder:
                 for cost in codec_costs(clips, service, url, Store(store), Path(folder), None, stopped):
-                    self._came.emit(cost)
+                    self._result_ready.emit(cost)
 
         self._work.begin(work, self._over.emit)
 
@@ -91,7 +91,7 @@ class CostsPage(QWidget):
     def _finish(self, wrong: str) -> None:
         if wrong:
             self.head.setText(in_words(wrong))
-        self.told.emit(
+        self.message.emit(
             wrong
             or tr(
                 "{count} codecs compared.",
@@ -120,8 +120,8 @@ class CostBars(QWidget):
     def show_costs(self, costs: list[CodecCost]) -> None:
         self.costs = costs
         self.setMinimumHeight(scaled(_ROW) * len(costs) + 8)
-        told = "; ".join(tr("{name} {share:.1f} %", name=one.name, share=one.words_wrong * 100) for one in costs)
-        self.setAccessibleName(tr("Words wrong after each codec: {told}", told=told))
+        sentence = "; ".join(tr("{name} {share:.1f} %", name=one.name, share=one.words_wrong * 100) for one in costs)
+        self.setAccessibleName(tr("Words wrong after each codec: {detail}", detail=sentence))
         self.update()
 
     def sizeHint(self) -> QSize:
@@ -149,11 +149,11 @@ class CostBars(QWidget):
             painter.setPen(QColor(c.text))
             more = tr("  {more:+.1f}", more=one.more * 100).replace("-", "−") if one.name != AS_IT_IS else ""
             bits = tr("  {kbit_s:,.1f} kbit/s", kbit_s=one.kbit_s) if one.kbit_s else ""
-            told = tr("{share:.1f} %", share=one.words_wrong * 100) + more + bits
+            sentence = tr("{share:.1f} %", share=one.words_wrong * 100) + more + bits
             painter.drawText(
                 QRectF(left + size + 8, y, right, scaled(_ROW) - 4),
                 int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter),
-                in_words(told),
+                in_words(sentence),
             )
         if self.costs:
             at = left + wide * self.costs[0].words_wrong / most

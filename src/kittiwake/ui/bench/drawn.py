@@ -16,11 +16,11 @@ from ..theme.scale import scaled
 from ..theme.sheet import small_type
 
 
-def same_layers(some: Sequence[Any], others: Sequence[Any]) -> bool:
+def same_layers(layers: Sequence[Any], others: Sequence[Any]) -> bool:
     """Whether two rows of layers (data classes of one kind) would be drawn alike: their arrays may be others that hold the same."""
-    if len(some) != len(others):
+    if len(layers) != len(others):
         return False
-    for one, other in zip(some, others, strict=True):
+    for one, other in zip(layers, others, strict=True):
         for field in fields(one):
             here, there = getattr(one, field.name), getattr(other, field.name)
             if here is not there and not (

@@ -55,10 +55,10 @@ _SHOWN = phrase("The first request, with the sound shortened")
 
 
 class HeardPage(QWidget):
-    """``played`` asks for a clip to be heard; ``told`` words for the foot of the window."""
+    """``played`` asks for a clip to be heard; ``message`` words for the foot of the window."""
 
     played = Signal(str, str)  # clip id, slug
-    told = Signal(Sentence)
+    message = Signal(Sentence)
 
     def __init__(self, session: Session) -> None:
         super().__init__()
@@ -88,7 +88,7 @@ class HeardPage(QWidget):
         column.addWidget(self.request)
         self.costs = CostsPage()
         self.costs.left.connect(self._leave_costs)
-        self.costs.told.connect(self.told.emit)
+        self.costs.message.connect(self.message.emit)
         self.costs.hide()
         column.addWidget(self.costs, 3)
         self.asker.answered.connect(self._answered)
@@ -159,7 +159,7 @@ class HeardPage(QWidget):
         items = [self._to_ask(cell) for cell in cells]
         self._wanted = len(items)
         if not items:
-            self.told.emit(tr("Nothing is made for {name} yet: M makes all that can be made.", name=receiver.name))
+            self.message.emit(tr("Nothing is made for {name} yet: M makes all that can be made.", name=receiver.name))
             return
         self._first = items[0]
         shown = request_of(items[0], receiver.service, receiver.service.url or "http://127.0.0.1/hear", "").shown
@@ -215,26 +215,26 @@ class HeardPage(QWidget):
         self._show_sum()
 
     def _show_sum(self) -> None:
-        some = list(self.listed.values())
-        told = [
-            tr("{count} of {wanted} answered", count=len(some), wanted=self._wanted),
-            in_words(sum_of("all", some).sentence).partition(", ")[2],
+        answers = list(self.listed.values())
+        sentences = [
+            tr("{count} of {wanted} answered", count=len(answers), wanted=self._wanted),
+            in_words(sum_of("all", answers).sentence).partition(", ")[2],
         ]
         parts = [
             tr("{name} {share:.0f} %", name=part.name, share=part.words_wrong * 100)
             for by in ("language", "speaker")
-            for part in sums(some, by)[:4]
+            for part in sums(answers, by)[:4]
             if part.words
         ]
         if len(parts) > 1:
-            told.append(tr("words wrong: ") + ", ".join(parts))
-        self.sum.setText(", ".join(map(in_words, filter(None, told))))
+            sentences.append(tr("words wrong: ") + ", ".join(parts))
+        self.sum.setText(", ".join(map(in_words, filter(None, sentences))))
         self.sum.setToolTip(in_words(self.sum.text()))
 
     def _finished(self, wrong: str) -> None:
         if self.table.rowCount():
             self.table.setCurrentCell(0, 0)
-        self.told.emit(wrong or self.sum.text() + ".")
+        self.message.emit(wrong or self.sum.text() + ".")
 
     def current(self) -> Clip | None:
         return self._session.project.clip(self.table.key_of(self.table.currentRow()))
@@ -250,12 +250,12 @@ class HeardPage(QWidget):
         clip = self.current()
         answer = self.answers.get(clip.id) if clip else None
         if clip is None or answer is None or answer[0].error:
-            self.told.emit(tr("Choose a line that was heard."))
+            self.message.emit(tr("Choose a line that was heard."))
             return
         edits.replace_clip(
             self._session.project, tr("the text of “{name}”", name=clip.name), clip.changed(text=answer[0].text)
         )
-        self.told.emit(
+        self.message.emit(
             tr(
                 "“{text}” is the text of “{name}” now; {key} takes it back.",
                 text=answer[0].text,
@@ -271,7 +271,7 @@ class HeardPage(QWidget):
             return
         command = as_command(self._first, receiver.service, receiver.service.url or "http://127.0.0.1/hear")
         QGuiApplication.clipboard().setText(command)
-        self.told.emit(tr("The request is on the clipboard as a command; the key is not in it."))
+        self.message.emit(tr("The request is on the clipboard as a command; the key is not in it."))
 
     def choose_list(self) -> None:
         """Ask where, and write all of it as a table there."""
@@ -288,18 +288,18 @@ class HeardPage(QWidget):
 
     def write_list(self, path: Path) -> None:
         """All of it, most doubtful first."""
-        some = sorted(self.listed.values(), key=lambda one: -one.doubt)
+        answers = sorted(self.listed.values(), key=lambda one: -one.doubt)
         named = [
             replace(one, answer=replace(one.answer, name=clip.name))
-            for one in some
+            for one in answers
             if (clip := self._clips.get(one.answer.name))
         ]
         try:
             write_whole(path, as_jsonl(named) if path.suffix.lower() == ".jsonl" else as_csv(named))
         except (KittiwakeError, OSError) as error:
-            self.told.emit(tr("{name} was not written: {error}", name=path.name, error=error))
+            self.message.emit(tr("{name} was not written: {error}", name=path.name, error=error))
             return
-        self.told.emit(
+        self.message.emit(
             tr(
                 "{count} lines are in {name}.",
                 "{count} line is in {name}.",

@@ -85,14 +85,14 @@ class LevelsModel(QAbstractTableModel):
             return None
         clip, facts = self.rows[index.row()]
         if role == Qt.ItemDataRole.DisplayRole:
-            return clip.name if index.column() == 0 else in_words(self._told(index.column() - 1, (clip, facts)))
+            return clip.name if index.column() == 0 else in_words(self._in_words(index.column() - 1, (clip, facts)))
         if role == Qt.ItemDataRole.TextAlignmentRole and index.column():
             return int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         if role == Qt.ItemDataRole.ToolTipRole:
             return str(clip.source)
         return None
 
-    def _told(self, column: int, row: Row) -> str:
+    def _in_words(self, column: int, row: Row) -> str:
         name, value_of = _COLUMNS[column]
         value = value_of(row)
         if name in ("Speech level", "Peak", "RMS"):

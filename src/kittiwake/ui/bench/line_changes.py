@@ -21,7 +21,7 @@ from .script_table import ScriptTable
 class LineChanges(QMenu):
     """``put`` gives the job other lines, with what that is called; ``removal`` asks for the selected lines to go, ``hearing`` for a speech engine to listen."""
 
-    told = Signal(Sentence)
+    message = Signal(Sentence)
     removal = Signal()
     hearing = Signal()
 
@@ -43,7 +43,7 @@ class LineChanges(QMenu):
         ids = [line.id for line in self._table.selected_lines()]
         column = self._table.currentIndex().column()
         if len(ids) < 2 or not 0 < column < len(COLUMNS):
-            self.told.emit(
+            self.message.emit(
                 tr("Select several cells of one column, other than the names, and fill down from the first.")
             )
             return
@@ -63,7 +63,7 @@ class LineChanges(QMenu):
         script, count = replaced(self._script(), find, put, columns)
         if count:
             self._put(phrase("replacing “{find}”", find=find), script.changed(lines=unique_lines(script.lines)))
-        self.told.emit(
+        self.message.emit(
             tr("“{find}” replaced in {n} lines.", "“{find}” replaced in {n} line.", count, find=find, n=count)
         )
 
@@ -72,16 +72,16 @@ class LineChanges(QMenu):
         at = self._table.currentIndex()
         rows = rows_of(QApplication.clipboard().text())
         if not at.isValid() or at.column() >= len(COLUMNS) or not rows:
-            self.told.emit(tr("Copy cells of a spreadsheet, and choose the first cell that they are to replace."))
+            self.message.emit(tr("Copy cells of a spreadsheet, and choose the first cell that they are to replace."))
             return
         try:
             script = pasted_over(self._script(), at.row(), at.column(), rows, self._table.script.known)
         except KittiwakeError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
             return
         self._put(tr("pasting over cells"), script.changed(lines=unique_lines(script.lines)))
         over = max(0, at.row() + len(rows) - len(script.lines))
-        self.told.emit(
+        self.message.emit(
             tr("{count} rows pasted over.", "{count} row pasted over.", len(rows) - over, count=len(rows) - over)
             + (tr(" {over} beyond the last line left out.", over=over) if over else "")
         )

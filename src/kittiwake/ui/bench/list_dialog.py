@@ -49,9 +49,9 @@ class ListDialog(QDialog):
         self.file_button = Button(tr("Open a file…"))
         self.file_button.clicked.connect(self._open)
         row.addWidget(self.file_button)
-        self.told = QLabel()
-        self.told.setProperty("soft", True)
-        row.addWidget(self.told, 1)
+        self.notice = QLabel()
+        self.notice.setProperty("soft", True)
+        row.addWidget(self.notice, 1)
         column.addLayout(row)
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self.box.accepted.connect(self.accept)
@@ -77,7 +77,7 @@ class ListDialog(QDialog):
         try:
             self.edit.setPlainText(path.read_text("utf-8-sig"))
         except (OSError, UnicodeDecodeError):
-            self.told.setText(tr("{name} cannot be read as text in UTF-8.", name=path.name))
+            self.notice.setText(tr("{name} cannot be read as text in UTF-8.", name=path.name))
 
     def _tell(self) -> None:
         lines = len(self.lines)
@@ -91,4 +91,4 @@ class ListDialog(QDialog):
             )
             there = tr("there are {n} clips", "there is {n} clip", self._count, n=self._count)
             more = tr("; {there}, so {left}", there=there, left=left)
-        self.told.setText(tr("{n} lines{more}", "{n} line{more}", lines, n=lines, more=more))
+        self.notice.setText(tr("{n} lines{more}", "{n} line{more}", lines, n=lines, more=more))

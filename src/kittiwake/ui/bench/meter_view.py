@@ -71,10 +71,10 @@ class MeterView(QWidget):
         if self._room is not None:
             painter.setPen(QPen(QColor(c.stale), 2, Qt.PenStyle.DotLine))
             painter.drawLine(int(self._x(self._room)), 4, int(self._x(self._room)), 24)
-        told = QRectF(self.width() - scaled(_TOLD), 2, scaled(_TOLD) - 2, 24)
+        text_box = QRectF(self.width() - scaled(_TOLD), 2, scaled(_TOLD) - 2, 24)
         if meter is not None and meter.clipped:
             painter.setPen(QColor(c.cannot))
-            painter.drawText(told, Qt.AlignmentFlag.AlignVCenter, tr("▲ clipped"))
+            painter.drawText(text_box, Qt.AlignmentFlag.AlignVCenter, tr("▲ clipped"))
         elif meter is not None:
             painter.setPen(QColor(c.text))
-            painter.drawText(told, Qt.AlignmentFlag.AlignVCenter, tr("peak {peak}", peak=format_db(meter.peak)))
+            painter.drawText(text_box, Qt.AlignmentFlag.AlignVCenter, tr("peak {peak}", peak=format_db(meter.peak)))

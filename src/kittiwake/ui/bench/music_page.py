@@ -39,7 +39,7 @@ class MusicPage(QWidget):
     """``heard`` asks to play a sound (name, samples, rate), ``compare_wanted`` to compare codecs for a clip of the board."""
 
     heard = Signal(str, object, int)
-    told = Signal(Sentence)
+    message = Signal(Sentence)
     compare_wanted = Signal(str)
 
     def __init__(self, session: Session) -> None:
@@ -148,7 +148,7 @@ class MusicPage(QWidget):
         box.setDecimals(digits)
         box.setSuffix(in_words(unit))
         box.setFixedWidth(scaled(110))
-        box.beyond.connect(self.told)
+        box.beyond.connect(self.message)
         return box
 
     def _foot(self) -> QHBoxLayout:
@@ -170,7 +170,7 @@ class MusicPage(QWidget):
         self.put_button.clicked.connect(lambda: self._start("put"))
         self.compare_button.clicked.connect(self._compare)
         self.picture.moved.connect(self._drag)
-        self.holder.made.connect(self._came)
+        self.holder.made.connect(self._hold_music_ready)
 
     # -- what is shown ---------------------------------------------------------------------------------------------
 
@@ -212,8 +212,8 @@ class MusicPage(QWidget):
     def _show(self) -> None:
         recipe = self.recipe
         self.name.setText(in_words(recipe.name))
-        some = [Path(part.path).name for part in recipe.parts]
-        self.pieces.setText(tr("of {pieces}", pieces=joined(some, tr(", then "))) if some else "")
+        names = [Path(part.path).name for part in recipe.parts]
+        self.pieces.setText(tr("of {pieces}", pieces=joined(names, tr(", then "))) if names else "")
         self._show_loop(recipe.loop)
         self.length.setText("" if recipe.seconds is None else decimal(_clock(recipe.seconds)))
         self.rate.setCurrentIndex(max(0, self.rate.findData(recipe.rate)))
@@ -260,8 +260,12 @@ class MusicPage(QWidget):
 
     def _say_rights(self, rights: Rights) -> None:
         kept = tr("Written into the file, and kept for this music.")
-        told = kept if rights == self.recipe.rights else tr("To be written into the file, and kept for this music.")
-        self.rights_words.setText(in_words(told) if rights.are_known else tr("Nobody knows yet whose music this is."))
+        sentence = (
+            kept if rights == self.recipe.rights else tr("To be written into the file, and kept for this music.")
+        )
+        self.rights_words.setText(
+            in_words(sentence) if rights.are_known else tr("Nobody knows yet whose music this is.")
+        )
 
     def _rights_typed(self) -> None:
         self._say_rights(Rights(**{key: field.text().strip() for key, field in self.rights.items()}))
@@ -301,14 +305,14 @@ class MusicPage(QWidget):
         try:
             recipe = self._read()
         except KittiwakeError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
             return
         if then == "find" and self._made is not None:
             recipe = recipe.changed(loop=None)
         self._then = then
         if self.held is not None and recipe == self._made:
             self._asked = recipe
-            self._came(recipe, self.held)
+            self._hold_music_ready(recipe, self.held)
             return
         self.recipe = self._asked = recipe
         self.holder.make(recipe, self._session.project.recordings_folder / "music")
@@ -316,50 +320,50 @@ class MusicPage(QWidget):
             self.picture.say(tr("Listening for a loop …"))
         self._buttons()
 
-    def _came(self, recipe: HoldRecipe, came: object) -> None:
+    def _hold_music_ready(self, recipe: HoldRecipe, result: object) -> None:
         if recipe != self._asked:
             return  # it was asked for before something else was
         self.holder.wait(5)
         self._asked = None
-        if not isinstance(came, HoldMusicResult):
-            self.told.emit(str(came))
-            self.seam.setText(str(came))
+        if not isinstance(result, HoldMusicResult):
+            self.message.emit(str(result))
+            self.seam.setText(str(result))
             self._buttons()
             return
-        self.recipe = self._made = recipe.changed(loop=came.loop)
-        self.held = came
-        self.picture.show_music(came.levels, came.seconds, came.loop)
-        self._show_loop(came.loop)
+        self.recipe = self._made = recipe.changed(loop=result.loop)
+        self.held = result
+        self.picture.show_music(result.levels, result.seconds, result.loop)
+        self._show_loop(result.loop)
         self.seam.setText(
-            tr("{seam}  {lufs:.1f} LUFS", seam=came.seam.words, lufs=came.lufs).replace(" -", " −")
-            + in_words(self._said_messages(came))
+            tr("{seam}  {lufs:.1f} LUFS", seam=result.seam.words, lufs=result.lufs).replace(" -", " −")
+            + in_words(self._said_messages(result))
         )
         if self._then == "seam":
-            self._hear_seam(came)
+            self._hear_seam(result)
         elif self._then == "hear":
-            self.heard.emit(recipe.name, *read_short(came.path))
+            self.heard.emit(recipe.name, *read_short(result.path))
         elif self._then == "put":
-            self._put(came)
+            self._put(result)
         self._buttons()
 
-    def _said_messages(self, came: HoldMusicResult) -> str:
+    def _said_messages(self, result: HoldMusicResult) -> str:
         if not self.recipe.messages:
             return ""
         return tr(
             "  ·  the message is heard {n} times",
             "  ·  the message is heard {n} time",
-            came.messages,
-            n=came.messages,
+            result.messages,
+            n=result.messages,
         )
 
-    def _hear_seam(self, came: HoldMusicResult) -> None:
+    def _hear_seam(self, result: HoldMusicResult) -> None:
         """The end and the start, three times."""
-        sound, rate = read_short(came.path)
-        some = min(len(sound) // 2, round(_SEAM_S * rate))
-        once = np.concatenate([sound[-some:], sound[:some], np.zeros(round(0.4 * rate), np.float32)])
+        sound, rate = read_short(result.path)
+        frames = min(len(sound) // 2, round(_SEAM_S * rate))
+        once = np.concatenate([sound[-frames:], sound[:frames], np.zeros(round(0.4 * rate), np.float32)])
         self.heard.emit(tr("the seam of {name}", name=self.recipe.name), np.tile(once, 3), rate)
 
-    def _put(self, came: HoldMusicResult) -> None:
+    def _put(self, result: HoldMusicResult) -> None:
         project, recipe = self._session.project, self.recipe
         for part in recipe.parts:
             if recipe.rights != Rights():
@@ -367,13 +371,13 @@ class MusicPage(QWidget):
         self._say_rights(recipe.rights)
         before = project.clip(self._clip.id) if self._clip else None
         if before is not None:
-            new = before.changed(source=came.path, name=recipe.name, rights=recipe.rights)
+            new = before.changed(source=result.path, name=recipe.name, rights=recipe.rights)
             edits.replace_clip(project, phrase("changing “{name}”", name=recipe.name), new)
-            self.told.emit(tr("“{name}” is changed on the board.", name=recipe.name))
+            self.message.emit(tr("“{name}” is changed on the board.", name=recipe.name))
         else:
-            new = clip_of_hold(recipe, came.path)
+            new = clip_of_hold(recipe, result.path)
             edits.add_clip(project, tr("the hold music “{name}”", name=recipe.name), new)
-            self.told.emit(tr("“{name}” is on the board.  M makes it.", name=recipe.name))
+            self.message.emit(tr("“{name}” is on the board.  M makes it.", name=recipe.name))
         self._clip = new
         self.put_button.setText(tr("Change it on the board"))
 

@@ -40,10 +40,10 @@ _NOBODY = DialPlan("Phone", "main", {"main": Menu("main")})
 
 
 class PhonePage(QWidget):
-    """``heard`` gives what came out of the telephone; ``told`` words for the foot of the window; ``recorded`` what was recorded over it."""
+    """``heard`` gives what came out of the telephone; ``message`` words for the foot of the window; ``recorded`` what was recorded over it."""
 
     heard = Signal(object)  # Held
-    told = Signal(Sentence)
+    message = Signal(Sentence)
     recorded = Signal(object)  # Path
 
     def __init__(self, session: Session, phone: Phone) -> None:
@@ -156,7 +156,7 @@ class PhonePage(QWidget):
         try:
             return plan_of(text) if text else _NOBODY
         except KittiwakeError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
             return _NOBODY
 
     def begin(self) -> None:
@@ -173,18 +173,18 @@ class PhonePage(QWidget):
         plan = self.plan
         self.phone.plan = plan
         there = {name.casefold() for name in self.phone.prompts}
-        some = slots(plan)
-        self.tree.show_slots(some, [slot_words(slot, there) for slot in some])
+        all_slots = slots(plan)
+        self.tree.show_slots(all_slots, [slot_words(slot, there) for slot in all_slots])
         missing, unused = plan.missing(self.phone.prompts), plan.unused(self.phone.prompts)
         self.head.setText(tr("{name}: {extent}", name=plan.name, extent=plan.extent))
         self._list_prompts(plan)
-        told = [
+        sentences = [
             tr("{count} missing: {list}", count=len(missing), list=", ".join(missing[:4]))
             if missing
             else tr("None is missing")
         ]
-        told.append(tr("{count} not used", count=len(unused)) if unused else tr("all are used"))
-        self.state.setText(", ".join(map(in_words, told)) + ".")
+        sentences.append(tr("{count} not used", count=len(unused)) if unused else tr("all are used"))
+        self.state.setText(", ".join(map(in_words, sentences)) + ".")
 
     def _take_prompts(self) -> None:
         """What is made for a telephone on this board, handed to the stand-in; again only where it has changed."""
@@ -211,7 +211,7 @@ class PhonePage(QWidget):
                 if self.phone.hand(path.name, path.read_bytes()):
                     self._given[key] = digest
                 elif self.phone.refusal:
-                    self.told.emit(
+                    self.message.emit(
                         tr("The phone refuses {name}: {reason}", name=path.name, reason=self.phone.refusal.reason)
                     )
             except OSError:
@@ -254,7 +254,7 @@ class PhonePage(QWidget):
         try:
             plan, key = put(self.plan, slot, f"say {name}")
         except KittiwakeError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
             return
         self._put(
             tr(
@@ -281,7 +281,7 @@ class PhonePage(QWidget):
         try:
             plan, name = made_menu(self.plan, slot)
         except KittiwakeError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
             return
         self._put(tr("a menu at {key} of {menu}", key=slot.key, menu=slot.menu), plan)
         self._choose(name, FREE)
@@ -298,10 +298,10 @@ class PhonePage(QWidget):
         try:
             plan = from_names(self.phone.prompts, self.plan.name)
         except KittiwakeError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
             return
         self._put(tr("assigning by name"), plan)
-        self.told.emit(
+        self.message.emit(
             tr(
                 "{extent}. {key} takes it back.",
                 extent=plan.extent,
@@ -344,7 +344,7 @@ class PhonePage(QWidget):
     def walk(self) -> None:
         """Call until every prompt was heard."""
         self.log.clear()
-        self.told.emit(tr("Calling until every prompt was heard …"))
+        self.message.emit(tr("Calling until every prompt was heard …"))
         self.phoner.do(self.phone.walk)
 
     def record(self) -> None:
@@ -365,25 +365,25 @@ class PhonePage(QWidget):
                 folder.mkdir(parents=True, exist_ok=True)
                 write_whole(path, data)
             except (OSError, KittiwakeError) as error:
-                self.told.emit(tr("The recording could not be kept: {error}.", error=error))
+                self.message.emit(tr("The recording could not be kept: {error}.", error=error))
                 return
             project.headerless.state([path], Stated("ulaw", 8000, 1))
             self.recorded.emit(path)
 
-    def _done(self, came: object) -> None:
-        if isinstance(came, ActionResult):
-            self._show(came)
+    def _done(self, result: object) -> None:
+        if isinstance(result, ActionResult):
+            self._show(result)
             self._keep_recordings()
         else:
-            self.told.emit(str(came))
+            self.message.emit(str(result))
 
-    def _show(self, came: ActionResult) -> None:
-        self.log.appendPlainText(came.told.replace("; ", "\n"))
-        self.told.emit(in_words(came.told).rpartition("; ")[2])
+    def _show(self, result: ActionResult) -> None:
+        self.log.appendPlainText(result.sentence.replace("; ", "\n"))
+        self.message.emit(in_words(result.sentence).rpartition("; ")[2])
         goes_on = self.phone.call is not None and not self.phone.call.ended
         self.call_button.setText(tr("Hang up") if goes_on else tr("Call"))
-        if isinstance(came.sound, StoredSound) and len(came.sound.sound):
-            self.heard.emit(came.sound)
+        if isinstance(result.sound, StoredSound) and len(result.sound.sound):
+            self.heard.emit(result.sound)
 
     def keyPressEvent(self, event: QKeyEvent) -> None:
         if event.key() == Qt.Key.Key_Insert:

@@ -50,13 +50,13 @@ class Tree(QTreeWidget):
         self.slots: list[Slot] = []
         self._items: list[QTreeWidgetItem] = []
 
-    def show_slots(self, some: list[Slot], words: list[tuple[str, str, str, bool]]) -> None:
+    def show_slots(self, all_slots: list[Slot], words: list[tuple[str, str, str, bool]]) -> None:
         """``words`` of each: key, what it does, the keys that lead to it, and whether something is missing."""
         row = self.row()
         self.clear()
-        self.slots, self._items = some, []
+        self.slots, self._items = all_slots, []
         parents: list[QTreeWidgetItem | QTreeWidget] = [self]
-        for slot, (key, does, way, missing) in zip(some, words, strict=True):
+        for slot, (key, does, way, missing) in zip(all_slots, words, strict=True):
             del parents[slot.depth + 1 :]
             item = QTreeWidgetItem([key, does, way])
             item.setToolTip(1, does)

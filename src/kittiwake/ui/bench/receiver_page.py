@@ -112,14 +112,14 @@ class ReceiverPage(QWidget):
         self.repair_button.hide()
         self._buttons(False)
         fits = self._session.project.plans.count_ready(receiver)
-        told = tr(
+        sentence = tr(
             "{fits} of {count} clips fit.",
             "{fits} of {count} clip fits.",
             len(self._session.project.job.clips),
             fits=fits,
             count=len(self._session.project.job.clips),
         )
-        parts = [told, limit_in_seconds(receiver), self._memory(receiver), self._read_off(receiver)]
+        parts = [sentence, limit_in_seconds(receiver), self._memory(receiver), self._read_off(receiver)]
         self.verdict.setText(" ".join(map(in_words, filter(None, parts))))
         if receiver.slug in self._drafts:
             self.editor.put_typed(self._drafts[receiver.slug])
@@ -167,7 +167,7 @@ class ReceiverPage(QWidget):
             return
         plans, total = self._session.project.plans, len(self._session.project.job.clips)
         before, after = plans.count_ready(self._shown), plans.count_ready(receiver)
-        told = (
+        sentence = (
             tr("{after} of {total} clips fit.", after=after, total=total)
             if not typed
             else tr(
@@ -178,8 +178,10 @@ class ReceiverPage(QWidget):
             )
         )
         if typed and self._ships(self._shown):
-            told += tr(" {name} stays as it ships: what you take is a receiver of your own.", name=self._shown.name)
-        parts = [told, limit_in_seconds(receiver), self._memory(receiver)]
+            sentence += tr(
+                " {name} stays as it ships: what you take is a receiver of your own.", name=self._shown.name
+            )
+        parts = [sentence, limit_in_seconds(receiver), self._memory(receiver)]
         self.verdict.setText(" ".join(map(in_words, filter(None, parts))))
 
     def _ships(self, receiver: Receiver) -> bool:

@@ -32,7 +32,7 @@ class RecordPage(QWidget):
 
     counted = Signal(int)
     heard = Signal(object)  # Clip
-    told = Signal(Sentence)
+    message = Signal(Sentence)
     list_wanted = Signal()
     silence_wanted = Signal(int)  # tenths of a second after which a take is to end by itself from now on
 
@@ -87,7 +87,7 @@ class RecordPage(QWidget):
         self.silence.setSpecialValueText(tr("never"))
         self.silence.setValue(USUAL_SILENCE)
         self.silence.setAccessibleName(tr("Seconds of silence after which a take ends by itself; the least: never"))
-        self.silence.beyond.connect(self.told)
+        self.silence.beyond.connect(self.message)
         silence.setBuddy(self.silence)
         top.addWidget(silence)
         top.addWidget(self.silence)
@@ -240,7 +240,7 @@ class RecordPage(QWidget):
     def take_list(self, lines: tuple[Line, ...]) -> None:
         """Read these lines one after the other."""
         if self.recorder.taking:
-            self.told.emit(tr("A take goes on: end it first, then take the list."))
+            self.message.emit(tr("A take goes on: end it first, then take the list."))
             return
         self.lines, self._at = lines, 0
         self._check = None
@@ -292,7 +292,7 @@ class RecordPage(QWidget):
         order = [*range(self._at + 1, len(self.lines)), *range(self._at)]
         following = next((n for n in order if not self._takes.get(self.lines[n].name)), None)
         if following is None:
-            self.told.emit(tr("Every line of the list has been read."))
+            self.message.emit(tr("Every line of the list has been read."))
             return
         self._at = following
         self._list()
@@ -314,7 +314,7 @@ class RecordPage(QWidget):
             (self.next_button if done and self.next_button.isEnabled() else self.again_button).setFocus()
 
     def _trouble(self, text: str) -> None:
-        self.told.emit(text)
+        self.message.emit(text)
         self._refresh()
 
     # -- what is shown ---------------------------------------------------------------------------------------------

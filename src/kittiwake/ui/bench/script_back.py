@@ -19,7 +19,7 @@ from .script_state import LineState
 class HearBack(QObject):
     """``heard`` is what was heard of each line, by its id, with the sound that was listened to; ``over`` says that all was listened to."""
 
-    told = Signal(Sentence)
+    message = Signal(Sentence)
     over = Signal()
 
     def __init__(self, project: Project, speaker: SpeechWorker) -> None:
@@ -32,18 +32,18 @@ class HearBack(QObject):
 
     def start(self, script: Script, states: Mapping[str, LineState]) -> None:
         """Listen to every line that is spoken as it stands."""
-        some = []
+        to_hear = []
         for line in script.lines:
             clip, state = self._project.clip(line.id), states.get(line.id)
             if clip is not None and state is not None and not state.to_speak and not line.taken:
-                some.append(ToHear(line.id, line.text or line.name, clip.source))
-        self._listening = {one.line: one.path for one in some}
-        if self._speaker.hear_back(some):
-            self.told.emit(
-                tr("Listening to {count} lines …", "Listening to {count} line …", len(some), count=len(some))
+                to_hear.append(ToHear(line.id, line.text or line.name, clip.source))
+        self._listening = {one.line: one.path for one in to_hear}
+        if self._speaker.hear_back(to_hear):
+            self.message.emit(
+                tr("Listening to {count} lines …", "Listening to {count} line …", len(to_hear), count=len(to_hear))
             )
-        elif not some:
-            self.told.emit(tr("Speak the lines first."))
+        elif not to_hear:
+            self.message.emit(tr("Speak the lines first."))
 
     def _heard_back(self, heard: HeardLine) -> None:
         self.heard[heard.line] = (self._listening[heard.line], heard)
@@ -51,7 +51,7 @@ class HearBack(QObject):
     def _listened(self, wrong: str) -> None:
         other = sum(bool(one.heard) and not one.right for _, one in self.heard.values())
         none = sum(not one.heard for _, one in self.heard.values())
-        told = tr(
+        sentence = tr(
             "{count} lines heard back: {other} sound like another line, {none} were not understood.",
             "{count} line heard back: {other} like another line, {none} not understood.",
             len(self.heard),
@@ -59,5 +59,5 @@ class HearBack(QObject):
             other=other,
             none=none,
         )
-        self.told.emit(wrong or told)
+        self.message.emit(wrong or sentence)
         self.over.emit()

@@ -30,7 +30,7 @@ from ..widgets.sentence import Sentence
 from ..workers.speech import SpeechWorker
 from .line_changes import LineChanges
 from .script_back import HearBack
-from .script_state import LineState, state_of, told_of_faster, told_of_spoken, too_long
+from .script_state import LineState, faster_in_words, spoken_in_words, state_of, too_long
 from .script_table import ScriptTable
 
 _STAY_MS = 200
@@ -40,7 +40,7 @@ class ScriptPage(QWidget):
     """``heard`` asks to play the file of a line."""
 
     heard = Signal(str, object)  # name, Path
-    told = Signal(Sentence)
+    message = Signal(Sentence)
     read_wanted = Signal()
 
     def __init__(self, session: Session) -> None:
@@ -109,7 +109,7 @@ class ScriptPage(QWidget):
     def _connect(self) -> None:
         self.typed.returnPressed.connect(self.add_typed)
         self.table.script.changed.connect(self._line_changed)
-        self.table.script.told.connect(self.told)
+        self.table.script.message.connect(self.message)
         self.table.pasted.connect(self.paste)
         self.table.selectionModel().currentRowChanged.connect(lambda *_: self._buttons())
         # Whoever stays at a line may want to hear it.
@@ -125,10 +125,10 @@ class ScriptPage(QWidget):
         self.hear_button.clicked.connect(self.hear)
         self.spoken_button.clicked.connect(self.use_voice)
         self.faster_button.clicked.connect(self.speak_faster)
-        self.changes.told.connect(self.told)
+        self.changes.message.connect(self.message)
         self.changes.removal.connect(self.remove)
         self.changes.hearing.connect(self.hear_back)
-        self.back.told.connect(self.told)
+        self.back.message.connect(self.message)
         self.back.over.connect(self._refresh)
         self.speaker.faster.connect(self._spoken_faster)
         self.speak_button.clicked.connect(self.speak_all)
@@ -183,12 +183,12 @@ class ScriptPage(QWidget):
             self.table.setCurrentIndex(self.table.script.index(0, 0))
         series = sum(is_series(line.text) for line in script.lines)
         lines = len(script.lines)
-        told = tr("{n} lines", "{n} line", lines, n=lines) if lines else tr("No lines yet")
+        sentence = tr("{n} lines", "{n} line", lines, n=lines) if lines else tr("No lines yet")
         if long := sum(bool(state.too_long) for state in self._states.values()):
-            told += tr(", {long} too long", long=long)
+            sentence += tr(", {long} too long", long=long)
         if series:
-            told += tr(", {series} of them series: {count_of} in all", series=series, count_of=count_of(script))
-        self.head.setText(in_words(told))
+            sentence += tr(", {series} of them series: {count_of} in all", series=series, count_of=count_of(script))
+        self.head.setText(in_words(sentence))
         self.series_button.setVisible(bool(series))
         self._buttons()
 
@@ -233,12 +233,12 @@ class ScriptPage(QWidget):
     def paste(self, text: str) -> None:
         """Lines of the clipboard, as a table or plain."""
         if not text.strip():
-            self.told.emit(tr("There is no text on the clipboard."))
+            self.message.emit(tr("There is no text on the clipboard."))
             return
         try:
             self.take_table(read_text(text), "pasted")
         except KittiwakeError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
 
     def read(self, path: Path) -> None:
         """Lines of a file.
@@ -258,12 +258,14 @@ class ScriptPage(QWidget):
             phrase("{n} lines {where}", "{n} line {where}", count, n=count, where=where),
             self.script.changed(lines=lines),
         )
-        told = [tr("{n} lines {where}.", "{n} line {where}.", count, n=count, where=where)]
+        sentences = [tr("{n} lines {where}.", "{n} line {where}.", count, n=count, where=where)]
         if table.left_out:
-            told.append(tr("No use for: {list}.", list=", ".join(table.left_out)))
+            sentences.append(tr("No use for: {list}.", list=", ".join(table.left_out)))
         if unknown:
-            told.append(tr("There is no receiver “{unknown}”: those lines go to every receiver.", unknown=unknown[0]))
-        self.told.emit(" ".join(map(in_words, [*told, *table.notes[:2]])))
+            sentences.append(
+                tr("There is no receiver “{unknown}”: those lines go to every receiver.", unknown=unknown[0])
+            )
+        self.message.emit(" ".join(map(in_words, [*sentences, *table.notes[:2]])))
         self.table.setCurrentIndex(self.table.script.index(len(self.script.lines) - 1, 0))
 
     def remove(self) -> None:
@@ -274,7 +276,7 @@ class ScriptPage(QWidget):
             self._put(
                 tr("removing {n} lines", "removing {n} line", len(ids), n=len(ids)), self.script.changed(lines=left)
             )
-            self.told.emit(
+            self.message.emit(
                 tr(
                     "{n} lines are out of the script. {key} takes that back.",
                     "{n} line is out of the script. {key} takes that back.",
@@ -289,7 +291,7 @@ class ScriptPage(QWidget):
         try:
             whole = without_series(self.script)
         except KittiwakeError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
             return False
         if whole != self.script:
             self._put(tr("making series lines"), whole.changed(lines=unique_lines(whole.lines)))
@@ -305,7 +307,7 @@ class ScriptPage(QWidget):
                 if dialog.own != before:
                     keep_own(dialog.own)
             except KittiwakeError as error:
-                self.told.emit(str(error))
+                self.message.emit(str(error))
                 return
             script = self.script.changed(respellings=dialog.respellings)
             self._put("respellings", with_own(script, dialog.own, before))
@@ -323,7 +325,7 @@ class ScriptPage(QWidget):
     def hear(self) -> None:
         """The current line, at once."""
         if (line := self.table.current_line()) is not None and is_series(line.text):
-            self.told.emit(tr("A series is many lines: make them lines first."))
+            self.message.emit(tr("A series is many lines: make them lines first."))
         elif line is not None:
             self.speaker.hear(line, self.script, self.folder)
 
@@ -332,11 +334,11 @@ class ScriptPage(QWidget):
         if self.isVisible() and line is not None and not line.taken and not is_series(line.text):
             self.speaker.prepare(line, self.script, self.folder)
 
-    def _heard(self, line: ScriptLine, came: object) -> None:
-        if isinstance(came, Path):
-            self.heard.emit(line.name, came)
+    def _heard(self, line: ScriptLine, result: object) -> None:
+        if isinstance(result, Path):
+            self.heard.emit(line.name, result)
         else:
-            self.told.emit(str(came))
+            self.message.emit(str(result))
 
     def hear_back(self) -> None:
         """A speech engine listens to every line that is spoken as it stands, and flags those that sound like another."""
@@ -353,14 +355,14 @@ class ScriptPage(QWidget):
         """What is too long, by the voice itself, as much faster as is needed and allowed."""
         if not self.speaker.busy:
             project = self._session.project
-            some = [
+            long_lines = [
                 (line, project.facts[clip.source]) for line in self._too_long() if (clip := project.clip(line.id))
             ]
-            self.speaker.speak_faster(some, self.script, project.receivers, self.folder)
+            self.speaker.speak_faster(long_lines, self.script, project.receivers, self.folder)
             self._buttons()
 
-    def _spoken_faster(self, came: list[tuple[ScriptLine, ScriptLine]], error: str) -> None:
-        done = [(before, after) for before, after in came if after.speed != before.speed]
+    def _spoken_faster(self, spoken_lines: list[tuple[ScriptLine, ScriptLine]], error: str) -> None:
+        done = [(before, after) for before, after in spoken_lines if after.speed != before.speed]
         if done:
             script = self.script
             for _, after in done:
@@ -370,7 +372,7 @@ class ScriptPage(QWidget):
                 self._session.project,
                 {after.id: path_of(wish_of(after, script), after.name, self.folder) for _, after in done},
             )
-        self.told.emit(told_of_faster(came, error))
+        self.message.emit(faster_in_words(spoken_lines, error))
         self._refresh()
 
     def speak_all(self) -> None:
@@ -390,7 +392,7 @@ class ScriptPage(QWidget):
             and (self._states[line.id].to_speak or not (clip := project.clip(line.id)) or not clip.source.exists())
         ]
         if not lines:
-            self.told.emit(tr("Every line is spoken as it stands."))
+            self.message.emit(tr("Every line is spoken as it stands."))
         if self.speaker.speak(lines, self.script, self.folder):
             self._buttons()
 
@@ -399,15 +401,15 @@ class ScriptPage(QWidget):
         if speaker.done % 10 == 0 or speaker.done == speaker.total:
             left = speaker.seconds_left
             more = tr(", about {seconds} s left", seconds=max(1, round(left))) if left else ""
-            self.told.emit(
+            self.message.emit(
                 tr("Spoken {done:,} of {total:,}{more}.", done=speaker.done, total=speaker.total, more=more)
             )
 
-    def _spoken(self, came: list[Spoken]) -> None:
-        self._errors = {one.line: one.error for one in came if one.path is None and one.line}
-        spoken = {one.line: one.path for one in came if one.path is not None}
+    def _spoken(self, spoken_lines: list[Spoken]) -> None:
+        self._errors = {one.line: one.error for one in spoken_lines if one.path is None and one.line}
+        spoken = {one.line: one.path for one in spoken_lines if one.path is not None}
         changed = edits.put_spoken(self._session.project, spoken) if spoken else 0
-        self.told.emit(told_of_spoken(came, changed))
+        self.message.emit(spoken_in_words(spoken_lines, changed))
         self._refresh()
 
     def shut_down(self) -> None:

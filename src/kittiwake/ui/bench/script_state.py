@@ -62,10 +62,10 @@ def state_of(
     return LineState(tr("{length}, fits", length=length) if project.receivers else length)
 
 
-def told_of_faster(came: Sequence[tuple[ScriptLine, ScriptLine]], error: str) -> str:
+def faster_in_words(spoken_lines: Sequence[tuple[ScriptLine, ScriptLine]], error: str) -> str:
     """What came of speaking lines faster, each before and after; ``error`` is what went wrong besides."""
-    done = [(before, after) for before, after in came if after.speed != before.speed]
-    told = [
+    done = [(before, after) for before, after in spoken_lines if after.speed != before.speed]
+    sentences = [
         tr(
             "“{name}” is spoken {speed:.0f} % faster than the voice does by itself.",
             name=after.name,
@@ -74,7 +74,7 @@ def told_of_faster(came: Sequence[tuple[ScriptLine, ScriptLine]], error: str) ->
         for _, after in done[:1]
     ]
     if len(done) > 1:
-        told = [
+        sentences = [
             tr(
                 "{count} lines are spoken up to {faster:.0f} % faster.",
                 "{count} line is spoken up to {faster:.0f} % faster.",
@@ -83,28 +83,28 @@ def told_of_faster(came: Sequence[tuple[ScriptLine, ScriptLine]], error: str) ->
                 faster=max(((after.speed - 1) * 100 for _, after in done)),
             )
         ]
-    if rest := len(came) - len(done):
-        told.append(
+    if rest := len(spoken_lines) - len(done):
+        sentences.append(
             tr(
                 "{rest} would have to be faster than the rules allow: shorten the text, or change the rules.",
                 rest=rest,
             )
         )
-    return " ".join(map(in_words, [*told, error])).strip()
+    return " ".join(map(in_words, [*sentences, error])).strip()
 
 
-def told_of_spoken(came: Sequence[Spoken], changed: int) -> str:
+def spoken_in_words(spoken_lines: Sequence[Spoken], changed: int) -> str:
     """What came of speaking lines, of which so many are new or changed on the board."""
-    spoken = sum(one.path is not None for one in came)
-    told = tr(
+    spoken = sum(one.path is not None for one in spoken_lines)
+    sentence = tr(
         "{n} lines spoken, {changed} of them new or changed on the board.",
         "{n} line spoken, {changed} of them new or changed on the board.",
         spoken,
         n=spoken,
         changed=changed,
     )
-    failed = [one.error for one in came if one.path is None]
-    return told + (
+    failed = [one.error for one in spoken_lines if one.path is None]
+    return sentence + (
         tr(" {count} could not be spoken: {failed}", count=len(failed), failed=failed[0]) if failed else ""
     )
 

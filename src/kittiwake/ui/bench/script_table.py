@@ -40,7 +40,7 @@ class ScriptModel(QAbstractTableModel):
     """What a person types is emitted as a signal, and changes nothing here."""
 
     changed = Signal(object, Sentence)  # ScriptLine, what was changed
-    told = Signal(Sentence)
+    message = Signal(Sentence)
 
     def __init__(self) -> None:
         super().__init__()
@@ -120,7 +120,7 @@ class ScriptModel(QAbstractTableModel):
         try:
             typed = value_of(name, text, self.known)
         except KittiwakeError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
             return False
         what = (
             tr("what it is for")

@@ -36,7 +36,7 @@ class SegmentModel(QAbstractTableModel):
     """``changed`` gives the segments as somebody edited them."""
 
     changed = Signal(tuple)
-    told = Signal(Sentence)
+    message = Signal(Sentence)
 
     def __init__(self) -> None:
         super().__init__()
@@ -88,7 +88,7 @@ class SegmentModel(QAbstractTableModel):
             else:
                 new = (with_sounds, with_level, with_seconds)[index.column()](one, text)
         except KittiwakeError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
             return False
         row = index.row()
         self.changed.emit((*self.segments[:row], new, *self.segments[row + 1 :]))

@@ -43,8 +43,10 @@ class SpectrumView(Drawn):
         if same_layers(layers, self._layers):
             return
         self._layers = layers
-        told = ", ".join(tr("{label} to {edge}", label=layer.label, edge=format_hz(_edge(layer))) for layer in layers)
-        self.setAccessibleDescription(in_words(told))
+        sentence = ", ".join(
+            tr("{label} to {edge}", label=layer.label, edge=format_hz(_edge(layer))) for layer in layers
+        )
+        self.setAccessibleDescription(in_words(sentence))
         self.draw_anew()
 
     def draw_on(self, painter: QPainter) -> None:

@@ -32,10 +32,10 @@ _NEW = (Segment((425.0,), (-10.0,), 1.0), Segment(seconds=4.0))
 
 
 class TonePage(QWidget):
-    """``heard`` asks to play the file of a tone, ``told`` is a sentence for the user."""
+    """``heard`` asks to play the file of a tone, ``message`` is a sentence for the user."""
 
     heard = Signal(str, object)  # name, Path
-    told = Signal(Sentence)
+    message = Signal(Sentence)
 
     def __init__(self, session: Session) -> None:
         super().__init__()
@@ -135,9 +135,9 @@ class TonePage(QWidget):
         self.name.editingFinished.connect(lambda: self._edit(name=self.name.text().strip() or self.recipe.name))
         self.rate.activated.connect(lambda _: self._edit(rate=int(self.rate.currentData())))
         self.length.valueChanged.connect(lambda value: self._edit(seconds=value or None))
-        self.length.beyond.connect(self.told)
+        self.length.beyond.connect(self.message)
         self.table.rows.changed.connect(lambda segments: self._edit(segments=segments))
-        self.table.rows.told.connect(self.told)
+        self.table.rows.message.connect(self.message)
         self.add_button.clicked.connect(self.add_segment)
         self.remove_button.clicked.connect(self.remove_segments)
         self.keep_button.clicked.connect(self.keep)
@@ -195,7 +195,7 @@ class TonePage(QWidget):
         if self.list.currentItem() is None and self.list.count():
             self.list.setCurrentRow(0)
         if self.list.currentItem() is None:
-            self.told.emit(tr("There is no such tone. Keys are 0 to 9, *, # and A to D."))
+            self.message.emit(tr("There is no such tone. Keys are 0 to 9, *, # and A to D."))
         else:
             self.put()
 
@@ -266,10 +266,10 @@ class TonePage(QWidget):
         try:
             keep_tone(self.recipe)
         except KittiwakeError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
             return
         self._list()
-        self.told.emit(tr("“{name}” is kept, and found by its name in every job.", name=self.recipe.name))
+        self.message.emit(tr("“{name}” is kept, and found by its name in every job.", name=self.recipe.name))
 
     # -- sound -----------------------------------------------------------------------------------------------------
 
@@ -293,24 +293,26 @@ class TonePage(QWidget):
         self._asked_for = (then, self._clip.id if self._clip else "")
         self.toner.make(self.recipe, self.folder, clips)
 
-    def _made(self, recipe: ToneRecipe, came: object) -> None:
-        if not isinstance(came, Path):
-            self.told.emit(str(came))
+    def _made(self, recipe: ToneRecipe, result: object) -> None:
+        if not isinstance(result, Path):
+            self.message.emit(str(result))
             return
         then, clip_id = self._asked_for
         if then == "hear":
-            self.heard.emit(recipe.name, came)
+            self.heard.emit(recipe.name, result)
             return
         project = self._session.project
         before = project.clip(clip_id) if clip_id else None
         if before is not None:
             edits.replace_clip(
-                project, phrase("changing “{name}”", name=recipe.name), before.changed(source=came, name=recipe.name)
+                project,
+                phrase("changing “{name}”", name=recipe.name),
+                before.changed(source=result, name=recipe.name),
             )
-            self.told.emit(tr("“{name}” is changed on the board.", name=recipe.name))
+            self.message.emit(tr("“{name}” is changed on the board.", name=recipe.name))
         else:
-            edits.add_clip(project, tr("the tone “{name}”", name=recipe.name), clip_of_tone(recipe, came))
-            self.told.emit(tr("“{name}” is on the board.  M makes it.", name=recipe.name))
+            edits.add_clip(project, tr("the tone “{name}”", name=recipe.name), clip_of_tone(recipe, result))
+            self.message.emit(tr("“{name}” is on the board.  M makes it.", name=recipe.name))
         self.typed.selectAll()
 
     def shut_down(self) -> None:

@@ -54,8 +54,8 @@ class WaveView(Drawn):
             return
         self._layers = layers
         self._message = message
-        told = ", ".join(f"{layer.label} {in_words(format_seconds(layer.seconds))}" for layer in layers)
-        self.setAccessibleDescription(in_words(told) or in_words(message))
+        sentence = ", ".join(f"{layer.label} {in_words(format_seconds(layer.seconds))}" for layer in layers)
+        self.setAccessibleDescription(in_words(sentence) or in_words(message))
         self.draw_anew()
 
     def set_cursor(self, seconds: float | None) -> None:

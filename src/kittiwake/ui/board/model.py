@@ -247,17 +247,17 @@ class BoardModel(QAbstractTableModel):
             return f"{clip.source}\n{warnings}".strip()
         if role == Qt.ItemDataRole.AccessibleTextRole:
             text = str(self.data(index))
-            told = self.warnings_of(clip) if index.column() == NAME else ()
+            sentences = self.warnings_of(clip) if index.column() == NAME else ()
             return (
                 tr(
                     "{text}, {count} warnings: {list}",
                     "{text}, {count} warning: {list}",
-                    len(told),
+                    len(sentences),
                     text=text,
-                    count=len(told),
-                    list=" ".join(map(in_words, told)),
+                    count=len(sentences),
+                    list=" ".join(map(in_words, sentences)),
                 )
-                if told
+                if sentences
                 else text
             )
         return None
@@ -284,10 +284,10 @@ class BoardModel(QAbstractTableModel):
         if role == Qt.ItemDataRole.DisplayRole:
             return WORDS[cell.shown]
         if role in (Qt.ItemDataRole.ToolTipRole, Qt.ItemDataRole.AccessibleTextRole):
-            return self._told(cell)
+            return self._in_words(cell)
         return None
 
-    def _told(self, cell: Cell) -> str:
+    def _in_words(self, cell: Cell) -> str:
         text = tr(
             "{clip} for {receiver}: {state}",
             clip=cell.clip.name,

@@ -100,8 +100,8 @@ class Order:
 
         def passes(clip: Clip) -> bool:
             if words:
-                told = f"{clip.name}\n{clip.source}".casefold()
-                if not all(word in told for word in words):
+                searched = f"{clip.name}\n{clip.source}".casefold()
+                if not all(word in searched for word in words):
                     return False
             return not states or any(state_of(clip.id, slug) in states for slug in slugs)
 

@@ -81,6 +81,8 @@ class StartPage(QWidget):
             button.setText(f"{in_words(words)}  {key_of(id_)}".rstrip())
         if project.job.clips:
             return
-        told = [f"{in_words(one.name)} ({in_words(demand(one))})" for one in project.receivers[:3]]
-        more = len(project.receivers) - len(told)
-        self._receivers.setText("; ".join(map(in_words, told)) + (tr("; and {more} more", more=more) if more else ""))
+        sentences = [f"{in_words(one.name)} ({in_words(demand(one))})" for one in project.receivers[:3]]
+        more = len(project.receivers) - len(sentences)
+        self._receivers.setText(
+            "; ".join(map(in_words, sentences)) + (tr("; and {more} more", more=more) if more else "")
+        )

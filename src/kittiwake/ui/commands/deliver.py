@@ -82,11 +82,11 @@ def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
     verdicts: dict[str, str] = {}
     link = stand_ins.link(kind.key) if kind is not None else None
     slowly, takes_away = dialog.slowly, dialog.takes_away
-    told_stopped = tr("It was stopped; what went until then is noted, and the machine goes on where it was.")
+    words_of_stop = tr("It was stopped; what went until then is noted, and the machine goes on where it was.")
     with Waiting(
         at.window,
         tr("Handing {count} files over …", "Handing {count} file over …", len(plan.places), count=len(plan.places)),
-        told_stopped,
+        words_of_stop,
     ) as waiting:
 
         def work(checkpoint: Callable[[], object]) -> str:
@@ -104,12 +104,12 @@ def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
                 verdicts.update(judged(plan, link, stopped, real=slowly, progress=progress))
             return send(plan, verdicts, take_away=takes_away, cancelled=stopped).words
 
-        told = waiting.result_of(work)
-    told = told.replace(str(plan.into), short_path(plan.into))
+        sentence = waiting.result_of(work)
+    sentence = sentence.replace(str(plan.into), short_path(plan.into))
     refused = {place: why for place, why in verdicts.items() if why != TAKEN}
     if refused:
         place, why = next(iter(refused.items()))
-        told += tr(
+        sentence += tr(
             " The {name} refuses {count}: {place}: {why}",
             name=kind.name if kind else "",
             count=len(refused),
@@ -117,10 +117,10 @@ def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
             why=why,
         )
     elif verdicts:
-        told += tr(" The {name} takes all of them.", name=kind.name if kind else "")
+        sentence += tr(" The {name} takes all of them.", name=kind.name if kind else "")
     at.session.project.column_changed.emit(plan.receiver.slug)
     at.bench.stand_ins.refresh()
-    at.status.say(told)
+    at.status.say(sentence)
 
 
 @command(

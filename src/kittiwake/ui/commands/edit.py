@@ -323,9 +323,9 @@ def _asked_for(at: Context, problem: Problem) -> Remedy | None:
     if not offered:
         return None
     leave, role = tr("Leave it"), QMessageBox.ButtonRole
-    told = " ".join(remedy.result for remedy in offered.values() if remedy.result)
+    sentence = " ".join(remedy.result for remedy in offered.values() if remedy.result)
     answers = {**dict.fromkeys(offered, role.AcceptRole), leave: role.RejectRole}
-    answer = chosen(at.window, tr("Yours to choose"), problem.message, told, answers, leave)
+    answer = chosen(at.window, tr("Yours to choose"), problem.message, sentence, answers, leave)
     return offered.get(answer)
 
 

@@ -213,14 +213,14 @@ def _why_nothing(cells: list[Cell]) -> str:
     if all(state == "made" for state in states):
         return tr("There is nothing to make: everything is made.")
     left = [(states.count("decide"), tr("to be decided")), (states.count("cannot"), tr("that cannot be made"))]
-    told = " and ".join(f"{count} {what}" for count, what in left if count)
+    sentence = " and ".join(f"{count} {what}" for count, what in left if count)
     return (
         tr(
-            "There is nothing to make without a decision: there are {told}.",
-            "There is nothing to make without a decision: there is {told}.",
+            "There is nothing to make without a decision: there are {detail}.",
+            "There is nothing to make without a decision: there is {detail}.",
             left[0][0] + left[1][0],
-            told=told,
+            detail=sentence,
         )
-        if told
+        if sentence
         else tr("There is nothing to make.")
     )

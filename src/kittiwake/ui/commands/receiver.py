@@ -169,9 +169,9 @@ def hand_over(at: Context) -> None:
             + (tr(" {other} has one: select its cell.", other=other.name) if other else "")
         )
         return
-    told = at.bench.stand_ins.hand(owner.standin, Path(cell.record.output), cell.clip.kind)
+    answer = at.bench.stand_ins.hand(owner.standin, Path(cell.record.output), cell.clip.kind)
     at.bench.show_choice(None, owner)
-    at.status.say(told)
+    at.status.say(answer)
 
 
 def _with_machine(at: Context, current: Receiver | None) -> Receiver | None:

@@ -74,8 +74,8 @@ class DeliverDialog(QDialog):
         self.table.horizontalHeader().setStretchLastSection(True)
         column.addWidget(self.table, 1)
         if missing:
-            some = ", ".join(missing[:4]) + (" …" if len(missing) > 4 else "")
-            note = QLabel(tr("Not made, and not in it: {some}.", some=some))
+            names = ", ".join(missing[:4]) + (" …" if len(missing) > 4 else "")
+            note = QLabel(tr("Not made, and not in it: {list}.", list=names))
             note.setWordWrap(True)
             column.addWidget(note)
         column.addLayout(self._ticks())

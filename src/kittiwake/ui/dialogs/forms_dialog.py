@@ -84,9 +84,9 @@ class FormsDialog(QDialog):
             field.currentIndexChanged.connect(self._judge)
             row_.addWidget(field)
         column.addLayout(row_)
-        self.told = QLabel()
-        self.told.setWordWrap(True)
-        column.addWidget(self.told)
+        self.notice = QLabel()
+        self.notice.setWordWrap(True)
+        column.addWidget(self.notice)
         foot = QHBoxLayout()
         foot.addStretch(1)
         cancel = Button(tr("Cancel  Esc"))
@@ -123,7 +123,7 @@ class FormsDialog(QDialog):
             except KittiwakeError as error:
                 faults.append(str(error))
         self.chosen = tuple({one.slug: one for one in found}.values())
-        self.told.setText(" ".join(map(in_words, faults)))
+        self.notice.setText(" ".join(map(in_words, faults)))
         count = len(self.chosen)
         self.make_button.setText(
             tr("Make {n} forms  Enter", "Make {n} form  Enter", count, n=count) if count else tr("Tick a form")

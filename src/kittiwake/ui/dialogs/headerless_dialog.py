@@ -83,9 +83,9 @@ class HeaderlessDialog(QDialog):
         self.hear_button.clicked.connect(self._hear)
         row.addWidget(self.hear_button)
         column.addLayout(row)
-        self.told = QLabel()
-        self.told.setWordWrap(True)
-        column.addWidget(self.told)
+        self.notice = QLabel()
+        self.notice.setWordWrap(True)
+        column.addWidget(self.notice)
         self.all_box = QCheckBox(
             tr(
                 "Also for {n} other files in its folder that cannot be read",
@@ -169,9 +169,9 @@ class HeaderlessDialog(QDialog):
         try:
             found = self.form.stated()
         except RulesError as error:
-            self.told.setText(str(error))
+            self.notice.setText(str(error))
             return None
-        self.told.setText("")
+        self.notice.setText("")
         return found
 
     def _hear(self) -> None:

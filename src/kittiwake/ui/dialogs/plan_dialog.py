@@ -34,9 +34,9 @@ class PlanDialog(QDialog):
         self.edit.setAccessibleName(tr("The menu as TOML"))
         self.edit.setTabChangesFocus(True)
         column.addWidget(self.edit, 1)
-        self.told = QLabel()
-        self.told.setWordWrap(True)
-        column.addWidget(self.told)
+        self.notice = QLabel()
+        self.notice.setWordWrap(True)
+        column.addWidget(self.notice)
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self.box.accepted.connect(self.accept)
         self.box.rejected.connect(self.reject)
@@ -48,8 +48,8 @@ class PlanDialog(QDialog):
     def _judge(self) -> None:
         try:
             self.plan = plan_of(self.edit.toPlainText(), "It")
-            self.told.setText(tr("{extent}.", extent=self.plan.extent))
+            self.notice.setText(tr("{extent}.", extent=self.plan.extent))
         except KittiwakeError as error:
             self.plan = None
-            self.told.setText(str(error))
+            self.notice.setText(str(error))
         self.box.button(QDialogButtonBox.StandardButton.Ok).setEnabled(self.plan is not None)

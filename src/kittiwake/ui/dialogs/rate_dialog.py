@@ -86,10 +86,10 @@ class RateDialog(QDialog):
         self.hear_button.clicked.connect(lambda: self.heard.emit(self.rate()) if self.rate() else None)
         row.addWidget(self.hear_button)
         column.addLayout(row)
-        self.told = QLabel()
-        self.told.setWordWrap(True)
-        self.told.setMinimumHeight(scaled(44))
-        column.addWidget(self.told)
+        self.notice = QLabel()
+        self.notice.setWordWrap(True)
+        self.notice.setMinimumHeight(scaled(44))
+        column.addWidget(self.notice)
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self.box.accepted.connect(self.accept)
         self.box.rejected.connect(self.reject)
@@ -110,7 +110,7 @@ class RateDialog(QDialog):
         rate = self.rate()
         for value, button in self.buttons.items():
             button.setChecked(value == rate)
-        self.told.setText(
+        self.notice.setText(
             in_words(change_in_words(self._stamped, rate, self._seconds))
             if rate
             else tr("Rates go from 1000 to 768000 Hz.")

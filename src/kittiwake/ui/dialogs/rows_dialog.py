@@ -69,10 +69,10 @@ class RowsDialog(QDialog):
         for at, width in ((0, 190), (2, 110), (3, 90), (4, 150)):
             self.table.setColumnWidth(at, scaled(width))
         column.addWidget(self.table, 1)
-        self.told = QLabel()
-        self.told.setWordWrap(True)
-        self.told.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
-        column.addWidget(self.told)
+        self.notice = QLabel()
+        self.notice.setWordWrap(True)
+        self.notice.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
+        column.addWidget(self.notice)
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
         self.take_button = self.box.addButton(tr("Take them"), QDialogButtonBox.ButtonRole.AcceptRole)
         self.take_button.setProperty("main", True)
@@ -155,12 +155,17 @@ class RowsDialog(QDialog):
                 item = QTableWidgetItem(in_words(text))
                 item.setToolTip(in_words(text))
                 self.table.setItem(at, column, item)
-        told = findings.sentences
+        sentences = findings.sentences
         more = (
-            tr(" And {count} findings more.", " And {count} finding more.", len(told) - 5, count=len(told) - 5)
-            if len(told) > 5
+            tr(
+                " And {count} findings more.",
+                " And {count} finding more.",
+                len(sentences) - 5,
+                count=len(sentences) - 5,
+            )
+            if len(sentences) > 5
             else ""
         )
-        self.told.setText(in_words(wrong) or " ".join(map(in_words, told[:5])) + in_words(more))
+        self.notice.setText(in_words(wrong) or " ".join(map(in_words, sentences[:5])) + in_words(more))
         something = any(row.text or row.speaker or row.language for _, row in self.rows)
         self.take_button.setEnabled(bool(something and not wrong))

@@ -70,10 +70,10 @@ class StatedForm(QWidget):
         self.skip.valueChanged.connect(lambda _: self.changed.emit())
         self.show_stated(current or (Stated.of_stream(0) if streams else Stated("ulaw", 8000)))
 
-    def _list(self, row: QHBoxLayout, label: str, told: str, words: list[str]) -> QComboBox:
+    def _list(self, row: QHBoxLayout, label: str, sentence: str, words: list[str]) -> QComboBox:
         box = QComboBox()
         box.addItems(words)
-        box.setAccessibleName(in_words(told))
+        box.setAccessibleName(in_words(sentence))
         name = QLabel(in_words(label))
         name.setBuddy(box)
         row.addWidget(name)
@@ -113,6 +113,6 @@ class StatedForm(QWidget):
             return Stated.of_stream(max(0, self.stream.currentIndex()))
         rate = "".join(self.rate.currentText().split()).replace(",", ".")
         if not rate.lower().removesuffix("hz").removesuffix("k").replace(".", "", 1).isdigit():
-            told = tr("“{currenttext}” is no sample rate.", currenttext=self.rate.currentText())
-            raise RulesError(told, tr("Write for example 8 kHz or 11025."), "stated")
+            sentence = tr("“{currenttext}” is no sample rate.", currenttext=self.rate.currentText())
+            raise RulesError(sentence, tr("Write for example 8 kHz or 11025."), "stated")
         return Stated.parse(f"{self.encoding.currentData()}@{rate}x{self.channels.currentText()}+{self.skip.value()}")

@@ -60,9 +60,9 @@ class WatchDialog(QDialog):
             self.table.setColumnWidth(at, scaled(width))
         head.setStretchLastSection(True)
         column.addWidget(self.table, 1)
-        self.told = QLabel()
-        self.told.setWordWrap(True)
-        column.addWidget(self.told)
+        self.notice = QLabel()
+        self.notice.setWordWrap(True)
+        column.addWidget(self.notice)
         row = QHBoxLayout()
         self.add_button = Button(tr("Watch a folder…"))
         self.add_button.setProperty("main", True)
@@ -81,7 +81,7 @@ class WatchDialog(QDialog):
         row.addWidget(close)
         column.addLayout(row)
         watching.changed.connect(self.refresh)
-        watching.told.connect(self.told.setText)
+        watching.message.connect(self.notice.setText)
         self.refresh()
         (self.table if watching.folders else self.add_button).setFocus()
 
@@ -113,7 +113,7 @@ class WatchDialog(QDialog):
 
     def add_folder(self, path: Path) -> None:
         if any(one.path == path.absolute() for one in self._watching.folders):
-            self.told.setText(tr("{name} is watched already.", name=path.name))
+            self.notice.setText(tr("{name} is watched already.", name=path.name))
             return
         known = [slug for slug in self._receivers if slug in {**shipped_receivers(), **own_receivers()}]
         self._put([*self._watching.folders, (path, tuple(known) or ("phone-menu",), None)])
@@ -122,9 +122,9 @@ class WatchDialog(QDialog):
         try:
             whole = [one if isinstance(one, WatchedFolder) else WatchedFolder.of(*one) for one in folders]
         except KittiwakeError as error:
-            self.told.setText(str(error))
+            self.notice.setText(str(error))
             return
-        self.told.clear()
+        self.notice.clear()
         self._watching.put(whole)
 
     def _current(self) -> int | None:

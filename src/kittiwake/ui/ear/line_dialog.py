@@ -38,11 +38,11 @@ class LineDialog(QDialog):
             self.second.addItem(in_words(name), key)
         self.first.setCurrentIndex(max(0, self.first.findData(line.codecs[0])))
         self.second.setCurrentIndex(max(0, self.second.findData(line.codecs[1] if len(line.codecs) > 1 else "")))
-        weather = line.weather
-        self.loss = self._number(0, 50, 0.5, 1, " %", weather.loss * 100)
-        self.burst = self._number(1, 20, 0.5, 1, " " + tr("packets"), weather.burst)
-        self.jitter = self._number(0, 200, 5, 0, " ms", weather.jitter)
-        self.buffer = self._number(0, 500, 10, 0, " ms", weather.buffer)
+        packet_loss = line.packet_loss
+        self.loss = self._number(0, 50, 0.5, 1, " %", packet_loss.loss * 100)
+        self.burst = self._number(1, 20, 0.5, 1, " " + tr("packets"), packet_loss.burst)
+        self.jitter = self._number(0, 200, 5, 0, " ms", packet_loss.jitter)
+        self.buffer = self._number(0, 500, 10, 0, " ms", packet_loss.buffer)
         self.noise = self._number(
             _NO_NOISE, -20, 1, 0, " dBov", _NO_NOISE if line.noise_dbov is None else line.noise_dbov
         )
@@ -58,9 +58,9 @@ class LineDialog(QDialog):
             widget.setAccessibleName(in_words(text).replace("&", ""))
             grid.addWidget(label, n // 2, n % 2 * 2)
             grid.addWidget(widget, n // 2, n % 2 * 2 + 1)
-        self.told = QLabel()
-        self.told.setWordWrap(True)
-        column.addWidget(self.told)
+        self.notice = QLabel()
+        self.notice.setWordWrap(True)
+        column.addWidget(self.notice)
         self.plain_button = Button(tr("A plain line"))
         self.plain_button.clicked.connect(lambda: self.show_line(CallerLine()))
         column.addWidget(self.plain_button, 0, Qt.AlignmentFlag.AlignLeft)
@@ -88,17 +88,17 @@ class LineDialog(QDialog):
             str(self.first.currentData()),
             *((str(self.second.currentData()),) if self.second.currentData() else ()),
         )
-        weather = PacketLossModel(
+        packet_loss = PacketLossModel(
             self.loss.value() / 100, self.burst.value(), self.jitter.value(), self.buffer.value()
         )
         noise = None if self.noise.value() <= _NO_NOISE else self.noise.value()
-        return CallerLine(codecs, weather, noise, self.level.value())
+        return CallerLine(codecs, packet_loss, noise, self.level.value())
 
     def show_line(self, line: CallerLine) -> None:
         """Set all of it."""
         self.first.setCurrentIndex(max(0, self.first.findData(line.codecs[0])))
         self.second.setCurrentIndex(max(0, self.second.findData(line.codecs[1] if len(line.codecs) > 1 else "")))
-        values = (line.weather.loss * 100, line.weather.burst, line.weather.jitter, line.weather.buffer,
+        values = (line.packet_loss.loss * 100, line.packet_loss.burst, line.packet_loss.jitter, line.packet_loss.buffer,
                   _NO_NOISE if line.noise_dbov is None else line.noise_dbov, line.level_db)  # fmt: skip
         for box, value in zip(
             (self.loss, self.burst, self.jitter, self.buffer, self.noise, self.level), values, strict=True
@@ -107,4 +107,4 @@ class LineDialog(QDialog):
 
     def say(self, text: str) -> None:
         """What is measured of it."""
-        self.told.setText(in_words(text))
+        self.notice.setText(in_words(text))

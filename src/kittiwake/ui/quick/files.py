@@ -34,17 +34,17 @@ class FileList(QWidget):
             for column, widget in enumerate(row):
                 self._grid.addWidget(widget, len(self._rows), column)
             self._rows.append(row)
-        for n, (shape, name, told) in enumerate(self._rows):
-            for widget in (shape, name, told):
+        for n, (shape, name, text) in enumerate(self._rows):
+            for widget in (shape, name, text):
                 widget.setVisible(n < len(shown))
             if n < len(shown):
                 cell = shown[n]
                 shape.show_state(cell.state)
                 if name.text() != cell.clip.source.name:
                     name.setText(cell.clip.source.name)
-                words = _told(cell)
-                if told.text() != words:
-                    told.setText(in_words(words))
+                words = _in_words(cell)
+                if text.text() != words:
+                    text.setText(in_words(words))
         self._more.setVisible(len(cells) > _MOST)
         if len(cells) > _MOST:
             self._more.setText(tr("and {count:,} more", count=len(cells) - _MOST))
@@ -52,7 +52,7 @@ class FileList(QWidget):
         self._grid.setRowStretch(_MOST + 2, 1)
 
 
-def _told(cell: Cell) -> str:
+def _in_words(cell: Cell) -> str:
     word = WORDS[cell.shown]
     if cell.state == "made" and cell.record:
         return f"{word}, {in_words(format_bytes(cell.record.bytes))}"

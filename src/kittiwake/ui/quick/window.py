@@ -110,9 +110,9 @@ class QuickWindow(QWidget):
         self.bar.setRange(0, 1000)
         self.bar.setAccessibleName(tr("How far it is"))
         column.addWidget(self.bar)
-        self.told = QLabel()
-        self.told.setWordWrap(True)
-        column.addWidget(self.told)
+        self.notice = QLabel()
+        self.notice.setWordWrap(True)
+        column.addWidget(self.notice)
         foot = QHBoxLayout()
         self.folder_button = Button(tr("Show the folder"))
         self.window_button = Button(tr("Open in the window"))
@@ -136,7 +136,7 @@ class QuickWindow(QWidget):
         session.cell_changed.connect(lambda *_: self._refresh())
         session.job_changed.connect(self._refresh)
         session.calm.connect(self._looked)
-        session.told.connect(self.told.setText)
+        session.message.connect(self.notice.setText)
         session.looker.searched.connect(lambda *_: self._looked())
         maker.progressed.connect(self._progressed)
         maker.finished.connect(self._finished)
@@ -165,7 +165,7 @@ class QuickWindow(QWidget):
                 wish = receiver_of_wish(text)
                 keep_own(wish)
             except KittiwakeError as error:
-                self.told.setText(in_words(str(error)))
+                self.notice.setText(in_words(str(error)))
                 self.field.selectAll()
                 return
             at = self.choice.findData(wish.slug)
@@ -237,14 +237,14 @@ class QuickWindow(QWidget):
         decide = next((cell for cell in cells if cell.state == "decide"), None)
         self.problems.setVisible(decide is not None and not self.maker.busy)
         if decide is not None and decide.fit:
-            some = [problem for problem in decide.fit.problems if problem.severity == "decide"]
-            if (decide.key, some) != self._shown:
-                self._shown = (decide.key, some)
-                self.problems.show_problems(some)
+            decisions = [problem for problem in decide.fit.problems if problem.severity == "decide"]
+            if (decide.key, decisions) != self._shown:
+                self._shown = (decide.key, decisions)
+                self.problems.show_problems(decisions)
         else:
             self._shown = None
         self.bar.setVisible(self.maker.busy)
-        self.told.setText(in_words(self._sentence(cells)))
+        self.notice.setText(in_words(self._sentence(cells)))
         self.go_button.setEnabled(bool(cells))
 
     _shown: object = None
@@ -260,25 +260,25 @@ class QuickWindow(QWidget):
                 "Making {done} of {total} …", done=min(self.maker.done + 1, self.maker.total), total=self.maker.total
             )
         made = states.count("made")
-        told = []
+        sentences = []
         if made:
             where = (
                 tr("beside the source")
                 if self._settings["quick.place"] == "beside"
                 else tr("in {folder}", folder=short_path(self._folder()))
             )
-            told.append(tr("{made} made and proved, {where}; on the clipboard.", made=made, where=where))
+            sentences.append(tr("{made} made and proved, {where}; on the clipboard.", made=made, where=where))
         if count := states.count("decide"):
-            told.append(tr("{count} to decide.", count=count))
+            sentences.append(tr("{count} to decide.", count=count))
         if count := states.count("cannot"):
-            told.append(tr("{count} cannot be made.", count=count))
+            sentences.append(tr("{count} cannot be made.", count=count))
         if count := states.count("failed"):
-            told.append(tr("{count} failed.", count=count))
-        if self.asked and not told:
-            told.append(tr("{n} files ready.", "{n} file ready.", len(cells), n=len(cells)))
+            sentences.append(tr("{count} failed.", count=count))
+        if self.asked and not sentences:
+            sentences.append(tr("{n} files ready.", "{n} file ready.", len(cells), n=len(cells)))
         if self._left:
-            told.append(tr("Closes in {left} s; any key keeps it.", left=self._left))
-        return " ".join(told)
+            sentences.append(tr("Closes in {left} s; any key keeps it.", left=self._left))
+        return " ".join(sentences)
 
     def _finished(self) -> None:
         cells = list(self.session.project.cells())

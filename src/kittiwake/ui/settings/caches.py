@@ -64,10 +64,10 @@ class CachesPart(QWidget):
         self._grid = QGridLayout(self)
         self._grid.setContentsMargins(0, 0, 0, 0)
         self._grid.setHorizontalSpacing(16)
-        self._told = QLabel(tr("In {folder}; all of it can be made again.", folder=short_path(self._folder)))
-        self._told.setProperty("soft", True)
-        self._told.setWordWrap(True)
-        self._grid.addWidget(self._told, 0, 0, 1, 3)
+        self._notice = QLabel(tr("In {folder}; all of it can be made again.", folder=short_path(self._folder)))
+        self._notice.setProperty("soft", True)
+        self._notice.setWordWrap(True)
+        self._grid.addWidget(self._notice, 0, 0, 1, 3)
         self._rows: dict[str, tuple[QLabel, QLabel, Button]] = {}
         for row, (pattern, words) in enumerate(_PARTS.items(), 1):
             label, size, button = QLabel(in_words(words)), QLabel("…"), Button(tr("Empty it"))

@@ -134,8 +134,8 @@ class _Folder(QWidget):
         self._row = row
         line = QHBoxLayout(self)
         line.setContentsMargins(0, 0, 0, 0)
-        self.told = ElidedLabel()
-        line.addWidget(self.told, 1)
+        self.notice = ElidedLabel()
+        line.addWidget(self.notice, 1)
         self.button = Button(tr("Choose…"))
         self.button.clicked.connect(self._choose)
         line.addWidget(self.button)
@@ -143,9 +143,9 @@ class _Folder(QWidget):
         self.setMinimumWidth(scaled(200))
 
     def show_folder(self, folder: str) -> None:
-        self.told.setText(short_path(Path(folder)) if folder else tr("Kittiwake in your documents"))
+        self.notice.setText(short_path(Path(folder)) if folder else tr("Kittiwake in your documents"))
         self.button.setAccessibleName(
-            tr("{text}: {told}. Choose another folder", text=self._row.setting.text, told=self.told.text())
+            tr("{text}: {detail}. Choose another folder", text=self._row.setting.text, detail=self.notice.text())
         )
 
     def _choose(self) -> None:

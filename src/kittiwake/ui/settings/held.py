@@ -13,10 +13,10 @@ from ..widgets.sentence import Sentence
 
 
 class HeldSettings(QObject):
-    """``changed`` names a key of a setting, or ``keys``; ``told`` what went wrong."""
+    """``changed`` names a key of a setting, or ``keys``; ``message`` what went wrong."""
 
     changed = Signal(str)
-    told = Signal(Sentence)
+    message = Signal(Sentence)
 
     def __init__(self, path: Path | None = None) -> None:
         super().__init__()
@@ -51,6 +51,6 @@ class HeldSettings(QObject):
         try:
             work()
         except RulesError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
             return False
         return True

@@ -34,7 +34,7 @@ from .held import HeldSettings
 class KeysPart(QWidget):
     """A row for each command; Enter changes its keys, Delete takes them away."""
 
-    told = Signal(Sentence)
+    message = Signal(Sentence)
 
     def __init__(self, settings: HeldSettings) -> None:
         super().__init__()
@@ -98,16 +98,16 @@ class KeysPart(QWidget):
                 self.table.setCurrentCell(row, 0)
         if self.table.currentRow() < 0 and self._shown:
             self.table.setCurrentCell(0, 0)
-        told = [
+        sentences = [
             tr(
                 "{key} is the key of {list}: until one of them has another it does nothing.",
                 key=native_key(key),
-                list=tr(" and of ").join("“" + one.text.rstrip("…") + "”" for one in some),
+                list=tr(" and of ").join("“" + one.text.rstrip("…") + "”" for one in sharing),
             )
-            for key, some in double.items()
+            for key, sharing in double.items()
         ]
-        self.conflict.setText(" ".join(map(in_words, told)))
-        self.conflict.setVisible(bool(told))
+        self.conflict.setText(" ".join(map(in_words, sentences)))
+        self.conflict.setVisible(bool(sentences))
         return len(self._shown)
 
     def _current(self) -> Command | None:
@@ -144,11 +144,11 @@ class KeysPart(QWidget):
         try:
             write_text_whole(path, list_of_keys(), private=False)
         except OSError as error:
-            self.told.emit(
+            self.message.emit(
                 tr("The list was not written: {strerror}. Choose another folder.", strerror=error.strerror)
             )
             return
-        self.told.emit(tr("All keys stand in {name}.", name=path.name))
+        self.message.emit(tr("All keys stand in {name}.", name=path.name))
 
 
 def list_of_keys() -> str:
@@ -182,10 +182,10 @@ class KeyDialog(QDialog):
         self.edit.setAccessibleName(tr("The keys"))
         self.edit.keySequenceChanged.connect(self._typed)
         column.addWidget(self.edit)
-        self.told = QLabel()
-        self.told.setWordWrap(True)
-        self.told.setMinimumHeight(scaled(40))
-        column.addWidget(self.told)
+        self.notice = QLabel()
+        self.notice.setWordWrap(True)
+        self.notice.setMinimumHeight(scaled(40))
+        column.addWidget(self.notice)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         buttons.accepted.connect(self.accept)
         buttons.rejected.connect(self.reject)
@@ -196,7 +196,7 @@ class KeyDialog(QDialog):
         key = sequence.toString(QKeySequence.SequenceFormat.PortableText)
         self.keys = (key, *self._one.shown_keys[1:]) if key else self._one.shown_keys[1:]
         having = [one for one in window_commands() if key in one.shown_keys and one.id != self._one.id]
-        self.told.setText(
+        self.notice.setText(
             tr(
                 "{key} is the key of “{text}”. With both, it would do neither.",
                 key=native_key(key),

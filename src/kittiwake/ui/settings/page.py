@@ -58,8 +58,8 @@ class SettingsPage(QDialog):
         QShortcut(QKeySequence.StandardKey.Undo, self, settings.undo)
         QShortcut(QKeySequence.StandardKey.Find, self, self.field.setFocus)
         settings.changed.connect(self._changed)
-        settings.told.connect(self.told.setText)
-        self.keys.told.connect(self.told.setText)
+        settings.message.connect(self.notice.setText)
+        self.keys.message.connect(self.notice.setText)
         self.caches.count()
         self._say_kept()
         self.undo_button.setEnabled(settings.kept.can_undo)
@@ -81,9 +81,9 @@ class SettingsPage(QDialog):
 
     def _foot(self) -> QHBoxLayout:
         foot = QHBoxLayout()
-        self.told = ElidedLabel()
-        self.told.setProperty("soft", True)
-        foot.addWidget(self.told, 1)
+        self.notice = ElidedLabel()
+        self.notice.setProperty("soft", True)
+        foot.addWidget(self.notice, 1)
         self.file_button = Button(tr("Open the file"))
         self.file_button.setToolTip(
             tr("The same settings as text; what is changed there holds as soon as this window is used again")
@@ -107,7 +107,7 @@ class SettingsPage(QDialog):
 
     def _say_kept(self) -> None:
         wrong = self._settings.kept.wrong
-        self.told.setText(
+        self.notice.setText(
             " ".join(map(in_words, wrong))
             if wrong
             else tr("Kept in {path}", path=short_path(self._settings.kept.path))
@@ -147,7 +147,7 @@ class SettingsPage(QDialog):
     def _open_file(self) -> None:
         kept = self._settings.kept
         if not kept.path.exists():
-            self.told.setText(tr("Nothing has been set yet, so there is no file."))
+            self.notice.setText(tr("Nothing has been set yet, so there is no file."))
             return
         QDesktopServices.openUrl(QUrl.fromLocalFile(str(kept.path)))
 

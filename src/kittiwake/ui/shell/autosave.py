@@ -61,12 +61,12 @@ def autosaved(folder: Path | None = None) -> list[Autosaved]:
     with contextlib.suppress(OSError):
         for file in (folder or rescue_folder()).glob("*.json"):
             with contextlib.suppress(OSError, ValueError, KeyError, TypeError):
-                told = json.loads(file.read_text("utf-8"))
+                values = json.loads(file.read_text("utf-8"))
                 copy = file.with_suffix(EXTENSION)
-                if copy.is_file() and not alive(int(told["process"])):
-                    path = Path(told["path"]) if told["path"] else None
+                if copy.is_file() and not alive(int(values["process"])):
+                    path = Path(values["path"]) if values["path"] else None
                     found.append(
-                        Autosaved(copy, path, str(told["name"]), datetime.fromtimestamp(copy.stat().st_mtime))
+                        Autosaved(copy, path, str(values["name"]), datetime.fromtimestamp(copy.stat().st_mtime))
                     )
     return sorted(found, key=lambda one: one.time, reverse=True)
 
@@ -110,8 +110,8 @@ class Autosave(QObject):
         with contextlib.suppress(OSError, KittiwakeError):  # a full disk must not stop the work itself
             private_folder(self._copy.parent)
             save_job(job.changed(made=made), self._copy, Throttle())
-            told = {"process": os.getpid(), "path": str(path) if path else "", "name": job.name}
-            write_text_whole(self._copy.with_suffix(".json"), json.dumps(told))
+            values = {"process": os.getpid(), "path": str(path) if path else "", "name": job.name}
+            write_text_whole(self._copy.with_suffix(".json"), json.dumps(values))
         self._took = time.monotonic() - began
 
     def _drop(self) -> None:

@@ -43,9 +43,9 @@ class Chime(QObject):
         self._timer.start()
 
     def _pull(self, frames: int) -> bytes:
-        some = self._data[self._at : self._at + 4 * frames]
-        self._at += len(some)
-        return some
+        data = self._data[self._at : self._at + 4 * frames]
+        self._at += len(data)
+        return data
 
     def _tick(self) -> None:
         self._speaker.tick()

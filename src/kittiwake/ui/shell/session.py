@@ -38,7 +38,7 @@ class Session(QObject):
     partly_looked = Signal(Path)
     cell_changed = Signal(str, str)  # clip id, receiver slug
     column_changed = Signal(str)  # receiver slug
-    told = Signal(Sentence)
+    message = Signal(Sentence)
     calm = Signal()  # what was found is on the board, and all of it is known
 
     def __init__(self, project: Project | None = None) -> None:
@@ -50,7 +50,7 @@ class Session(QObject):
         self._tie(project.facts_arrived, self.facts_arrived.emit)
         self._tie(project.cell_changed, self.cell_changed.emit)
         self._tie(project.column_changed, self.column_changed.emit)
-        self._tie(project.told, self.told.emit)
+        self._tie(project.message, self.message.emit)
         self._tie(project.wanted, lambda paths, anew: self.looker.want(paths, project.job.stated, anew=anew))
         self._tie(project.dropped, self._drop)
         self._tie(project.opened, lambda: self.outputs.look(now=True))
@@ -111,8 +111,8 @@ class Session(QObject):
 
     def _add_found(self) -> None:
         began = time.thread_time()  # of the processor, whatever else it does meanwhile
-        some = [Path(self._found.popleft()) for _ in range(min(self._lot, len(self._found)))]
-        self.project.add_sources(some, more=True)
+        lot = [Path(self._found.popleft()) for _ in range(min(self._lot, len(self._found)))]
+        self.project.add_sources(lot, more=True)
         took = max(time.thread_time() - began, 1e-6)
         self._lot = max(20, min(500, round(self._lot * max(0.5, min(1.5, _ADDING / took)))))
         if not self._found:

@@ -56,13 +56,13 @@ class StatusBar(QWidget):
         self._bar.show()
         self._bar.setValue(round(1000 * maker.finished_items / max(1, maker.total)))
         left, pace = maker.seconds_left, maker.times_real
-        told = [tr("Making {done:,} of {total:,}", done=min(maker.done + 1, maker.total), total=maker.total)]
+        sentences = [tr("Making {done:,} of {total:,}", done=min(maker.done + 1, maker.total), total=maker.total)]
         if maker.paused:
-            told = [tr("Paused at {done:,} of {total:,}", done=maker.done, total=maker.total)]
+            sentences = [tr("Paused at {done:,} of {total:,}", done=maker.done, total=maker.total)]
         if maker.failed:
-            told.append(tr("{failed:,} failed", failed=maker.failed))
+            sentences.append(tr("{failed:,} failed", failed=maker.failed))
         if pace is not None:
-            told.append(
+            sentences.append(
                 tr(
                     "{duration} of sound at {pace:,.0f} × real time",
                     duration=_duration(maker.hours * 3600),
@@ -70,13 +70,13 @@ class StatusBar(QWidget):
                 )
             )
         if left is not None:
-            told.append(tr("about {duration} left", duration=_duration(max(1.0, left))))
+            sentences.append(tr("about {duration} left", duration=_duration(max(1.0, left))))
         ways = (
             tr("{key} goes on, {stop_key} stops.", key=key_of("make.pause"), stop_key=key_of("make.cancel"))
             if maker.paused
             else tr("{key} pauses, {stop_key} stops.", key=key_of("make.pause"), stop_key=key_of("make.cancel"))
         )
-        self.say(", ".join(told) + f". {ways}")
+        self.say(", ".join(sentences) + f". {ways}")
 
     def _finished(self) -> None:
         maker = self._maker

@@ -65,7 +65,7 @@ class TopBar(QWidget):
         counts = self._tally.counts
         clips = len(session.project.job.clips)
         self._name.setText(title_of(session.project.job))
-        told = [
+        sentences = [
             tr("{n} clips", "{n} clip", clips, n=clips),
             tr("{n} receivers", "{n} receiver", len(session.project.receivers), n=len(session.project.receivers)),
         ]
@@ -77,12 +77,12 @@ class TopBar(QWidget):
             (counts["failed"], tr("{count} failed", count=counts["failed"])),
         ):
             if count:
-                told.append(words)
+                sentences.append(words)
         if self._tally.busy:
-            told.append(tr("counting"))
+            sentences.append(tr("counting"))
         if session.looker.waiting:
-            told.append(tr("looking at {waiting} more", waiting=session.looker.waiting))
-        self._counts.setText("  ·  ".join(map(in_words, told)) if clips else tr("Nothing on the board yet"))
+            sentences.append(tr("looking at {waiting} more", waiting=session.looker.waiting))
+        self._counts.setText("  ·  ".join(map(in_words, sentences)) if clips else tr("Nothing on the board yet"))
         for button, state in ((self.decide_button, "decide"), (self.cannot_button, "cannot")):
             button.setVisible(bool(clips and counts[state]))
         if busy:

@@ -28,22 +28,22 @@ class Waiting(QDialog):
     stopped : what is to be said when it was stopped; empty where it cannot be.
     """
 
-    def __init__(self, parent: QWidget, told: str, stopped: str = "") -> None:
+    def __init__(self, parent: QWidget, sentence: str, stopped: str = "") -> None:
         super().__init__(parent)
         self._window, self._told_after, self._stop = parent, stopped, False
         self.setModal(True)
-        self.setWindowTitle(in_words(told))
-        self.setAccessibleDescription(in_words(told))
+        self.setWindowTitle(in_words(sentence))
+        self.setAccessibleDescription(in_words(sentence))
         column = QVBoxLayout(self)
         column.setSpacing(12)
-        column.addWidget(QLabel(in_words(told)))
+        column.addWidget(QLabel(in_words(sentence)))
         #: How far it is, 0 to 1, where that is known; may be set by the work, in its thread.
         self.share: float | None = None
         self._bar = bar = QProgressBar()
         bar.setRange(0, 0)
         bar.setTextVisible(False)
         bar.setMinimumWidth(scaled(320))
-        bar.setAccessibleName(in_words(told))
+        bar.setAccessibleName(in_words(sentence))
         column.addWidget(bar)
         if stopped:
             row = QHBoxLayout()

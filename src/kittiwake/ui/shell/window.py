@@ -182,12 +182,12 @@ class Window(QMainWindow):
         session.outputs.left_over.connect(lambda count: make.tell_left_over(at, count))
         session.outputs.unwanted_found.connect(lambda found: make.show_unwanted(at, found))
         self.given.connect()
-        self.bench.told.connect(self.status.say)
+        self.bench.message.connect(self.status.say)
         player.said.connect(self.status.say)
         self.ear.line_button.clicked.connect(lambda: self.run("ear.line_settings"))
         self.hearing.said.connect(self.status.say)
         connect_pages(self)
-        session.told.connect(self.status.say)
+        session.message.connect(self.status.say)
         session.calm.connect(lambda: make.make_if_wanted(at))
         self.bench.pressed.connect(lambda: receiver.set_off(at))
         self.top.output_button.clicked.connect(lambda: job.choose_output(at))
@@ -200,9 +200,9 @@ class Window(QMainWindow):
         self.halves.show_page(self.bench.page)
         session.history_changed.connect(self._show_history)
         self.settings.changed.connect(self._apply)
-        self.settings.told.connect(self.status.say)
+        self.settings.message.connect(self.status.say)
         self.watching.arrived.connect(self.run_end.tell_arrival)
-        self.watching.told.connect(self.status.say)
+        self.watching.message.connect(self.status.say)
         apply_all(self)
         self._show_history()
 
@@ -212,7 +212,7 @@ class Window(QMainWindow):
     def part_from_settings(self) -> None:
         """Settings are another window's from now on."""
         self.settings.changed.disconnect(self._apply)
-        self.settings.told.disconnect(self.status.say)
+        self.settings.message.disconnect(self.status.say)
 
     def closes_settings(self) -> bool:
         """Close the page of settings; whether it was open."""
@@ -261,7 +261,7 @@ class Window(QMainWindow):
 
     def _say_shown(self) -> None:
         shown, all_ = self.board.board_model.rowCount(), len(self.session.project.job.clips)
-        self.filter.told.setText(tr("{shown:,} of {all:,} clips", shown=shown, all=all_))
+        self.filter.notice.setText(tr("{shown:,} of {all:,} clips", shown=shown, all=all_))
 
     def show_drafts(self) -> None:
         """Rules that were typed over and not taken show at their columns."""

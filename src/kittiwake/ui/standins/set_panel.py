@@ -52,9 +52,9 @@ class SetPanel(QFrame):
         self.list.setTextElideMode(Qt.TextElideMode.ElideMiddle)
         self.list.itemActivated.connect(lambda _: self._act(0))
         column.addWidget(self.list)
-        self._told = QLabel()
-        self._told.setWordWrap(True)
-        column.addWidget(self._told)
+        self._notice = QLabel()
+        self._notice.setWordWrap(True)
+        column.addWidget(self._notice)
         self._memory = QLabel()
         self._memory.setProperty("soft", True)
         column.addWidget(self._memory)
@@ -77,12 +77,12 @@ class SetPanel(QFrame):
 
     def _act(self, n: int) -> None:
         action: Action = self._actions[n]
-        came = action.run(self.machine, self._chosen() if action.takes else "")
-        self.said.emit(came.told)
-        if came.sound is not None:
-            self.played.emit(came.sound)
+        result = action.run(self.machine, self._chosen() if action.takes else "")
+        self.said.emit(result.sentence)
+        if result.sound is not None:
+            self.played.emit(result.sound)
         self.show_state()
-        self._told.setText(f"{in_words(came.told)}.")
+        self._notice.setText(f"{in_words(result.sentence)}.")
 
     def _chosen(self) -> str:
         items = self.list.selectedItems()
@@ -105,17 +105,17 @@ class SetPanel(QFrame):
         refusal, held = self.machine.refusal, self.machine.held
         state = str(getattr(self.machine, "state", ""))
         if refusal:
-            self._told.setText(
+            self._notice.setText(
                 tr("Refused {handed}: {reason} (byte {at:,})", handed=handed, reason=refusal.reason, at=refusal.at)
             )
         elif state:
-            self._told.setText(tr("It says: {state}.", state=state))
+            self._notice.setText(tr("It says: {state}.", state=state))
         elif held:
-            self._told.setText(
+            self._notice.setText(
                 f"{in_words(held.name)}: {in_words(format_seconds(held.seconds))}, {in_words(format_hz(held.rate))}."
             )
         else:
-            self._told.setText(tr("It holds nothing. ⇧B delivers all that is made for it."))
+            self._notice.setText(tr("It holds nothing. ⇧B delivers all that is made for it."))
         used = self._used()
         self._memory.setText(
             tr(

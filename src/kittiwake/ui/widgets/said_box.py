@@ -59,7 +59,7 @@ class SaidBox(QDoubleSpinBox):
     def _say(self) -> None:
         if self._beyond:
             low, high = self.textFromValue(self.minimum()), self.textFromValue(self.maximum())
-            told = tr(
+            sentence = tr(
                 "{name} goes from {low} to {high}{suffix}: {beyond} was brought to {value}.",
                 name=self._name or "This",
                 low=low,
@@ -69,4 +69,4 @@ class SaidBox(QDoubleSpinBox):
                 value=self.text(),
             )
             self._beyond = ""
-            self.beyond.emit(told)
+            self.beyond.emit(sentence)

@@ -16,16 +16,16 @@ class CallWorker(QObject):
     """``done`` with what was heard, or a sentence."""
 
     done = Signal(object)  # Heard or str
-    _came = Signal(object)
+    _result_ready = Signal(object)
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
         self._pool = ThreadPoolExecutor(1, thread_name_prefix="phone")
         self.waiting = 0
-        self._came.connect(self._tell)
+        self._result_ready.connect(self._tell)
 
-    def _tell(self, came: object) -> None:
-        self.done.emit(came)
+    def _tell(self, result: object) -> None:
+        self.done.emit(result)
         self.waiting -= 1
 
     @property
@@ -38,12 +38,12 @@ class CallWorker(QObject):
 
         def run() -> None:
             try:
-                came: object = work()
+                result: object = work()
             except KittiwakeError as error:
-                came = str(error)
+                result = str(error)
             except Exception as error:  # the thread's last chance to tell anybody
-                came = tr("The call failed: {error}.", error=error)
-            self._came.emit(came)
+                result = tr("The call failed: {error}.", error=error)
+            self._result_ready.emit(result)
 
         self._pool.submit(run)
 

@@ -62,8 +62,8 @@ class CorpusWorker(QObject):
                 else:
                     found[clip_id] = known[1]
                     self.judged.emit(clip_id, known[0])
-            some = [one for _, one, _ in todo.values()]
-            tasks = [tuple(some[n : n + _TASK]) for n in range(0, len(some), _TASK)]
+            clips_to_measure = [one for _, one, _ in todo.values()]
+            tasks = [tuple(clips_to_measure[n : n + _TASK]) for n in range(0, len(clips_to_measure), _TASK)]
             executor = Processes(min(len(tasks), Processes().count) or 1)
             for result in itertools.chain.from_iterable(measured_each(tasks, executor, stopped)):
                 clip_id, one, stamp = todo[result.id]
@@ -82,13 +82,13 @@ class CorpusWorker(QObject):
         """Write a corpus of these; ``how`` it is made stands in its datasheet. Whether that began."""
 
         def work(stopped: Callable[[], bool]) -> None:
-            came: object = tr("It was stopped; it goes on from here the next time.")
+            result: object = tr("It was stopped; it goes on from here the next time.")
             for step in build(rows, Findings(), wish, into, how, Processes(), stopped):
                 if isinstance(step, Step):
                     self.stepped.emit(step)
                 elif isinstance(step, Built):
-                    came = step
-            self.written.emit(came)
+                    result = step
+            self.written.emit(result)
 
         return self._work.begin(work, lambda wrong: self.written.emit(wrong) if wrong else None)
 

@@ -46,10 +46,10 @@ class Picture:
         if self._samples is None and self._peaks is not None and per >= 64:
             return self._peaks.view(start, stop, columns)
         if self._samples is not None or per < 64:
-            some = self.samples(int(start), int(np.ceil(stop)))
-            if some is not None and len(some):
-                at = np.clip(start + np.arange(columns) * per - int(start), 0, len(some) - 1).astype(int)
-                return np.stack([np.minimum.reduceat(some, at), np.maximum.reduceat(some, at)], axis=1)
+            samples = self.samples(int(start), int(np.ceil(stop)))
+            if samples is not None and len(samples):
+                at = np.clip(start + np.arange(columns) * per - int(start), 0, len(samples) - 1).astype(int)
+                return np.stack([np.minimum.reduceat(samples, at), np.maximum.reduceat(samples, at)], axis=1)
         if self._peaks is not None:
             return self._peaks.view(start, stop, columns)
         part = self.frames / max(1, len(self._overview))
@@ -95,14 +95,14 @@ class Picture:
         """A place near ``frame``, within ``reach`` seconds, to cut at: where it is quietest, at a zero crossing."""
         span = max(4, round(reach * self.rate))
         first = max(0, frame - span)
-        some = self.samples(first, frame + span)
-        if some is None or len(some) < 8:
+        samples = self.samples(first, frame + span)
+        if samples is None or len(samples) < 8:
             return frame
         size = max(2, round(0.001 * self.rate))
-        energy = np.convolve(np.square(some), np.ones(size), "same")
+        energy = np.convolve(np.square(samples), np.ones(size), "same")
         # A place farther away has to be quieter to be worth it.
-        away = np.abs(np.arange(len(some)) - (frame - first)) / span
-        signs = np.signbit(some)
+        away = np.abs(np.arange(len(samples)) - (frame - first)) / span
+        signs = np.signbit(samples)
         crossings = np.flatnonzero(signs[1:] != signs[:-1]) + 1
         if not len(crossings):
             return frame
@@ -145,7 +145,7 @@ class CutWorker(QObject):
         return None
 
     def _listen(self, facts: Facts) -> None:
-        told: object = tr("It was called off.")
+        outcome: object = tr("It was called off.")
         try:
             with self._listening_lock:
                 found = self._ask(facts)
@@ -153,15 +153,15 @@ class CutWorker(QObject):
                 self._known[facts.path] = (facts, found)
                 while len(self._known) > _KEPT:
                     self._known.popitem(last=False)
-                told = found
+                outcome = found
             elif isinstance(found, WorkerCrash):
-                told = tr("Its decoder crashed ({reason}).", reason=found.reason)
+                outcome = tr("Its decoder crashed ({reason}).", reason=found.reason)
             elif found is not None:
-                told = found
+                outcome = found
         except Exception as error:  # the thread's last chance to tell anybody
-            told = tr("Listening to it failed: {error}.", error=error)
+            outcome = tr("Listening to it failed: {error}.", error=error)
         if not self._stopped:
-            self.listened.emit(facts.path, told)
+            self.listened.emit(facts.path, outcome)
 
     def _ask(self, facts: Facts) -> object:
         """Of a long source each process takes a part, if it can begin there."""
@@ -174,13 +174,13 @@ class CutWorker(QObject):
         shares = [0.0] * (len(edges) - 1)
 
         def ask(n: int) -> object:
-            def told(share: float) -> None:
+            def report(share: float) -> None:
                 shares[n] = share
                 self.listening.emit(facts.path, sum(shares) / len(shares))
 
             stop = None if n + 2 == len(edges) else edges[n + 1]
             task = (facts.path, facts.stated, edges[n], stop)
-            return self._helpers[n].ask(task, lambda: self._stopped, told)
+            return self._helpers[n].ask(task, lambda: self._stopped, report)
 
         found = list(self._ears.map(ask, range(len(shares))))
         bad = next((one for one in found if not isinstance(one, Activity)), None)

@@ -14,7 +14,7 @@ from .background import Background
 
 
 class HoldMusicWorker(QObject):
-    """``made`` with the recipe, and what came of it (``Held``) or a sentence."""
+    """``made`` with the recipe, and what came of it (``HoldMusicResult``) or a sentence."""
 
     made = Signal(object, object)
 

@@ -139,7 +139,7 @@ class OutputWorker(QObject):
             if place not in folders:
                 folders[place] = tuple(self._session.project.folder_of(one, cell.clip.source) for one in receivers)
             parts.setdefault(folders[place], []).append(cell)
-        return [(BatchRequest(tuple(receivers), where), some) for where, some in parts.items()]
+        return [(BatchRequest(tuple(receivers), where), clips) for where, clips in parts.items()]
 
     def _run(self, parts: list[tuple[BatchRequest, list[Cell]]], places: dict[str, int]) -> None:
         try:

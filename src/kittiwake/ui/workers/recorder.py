@@ -189,11 +189,11 @@ class Recorder(QObject):
         """What is drawn while it is recorded."""
         assert self.microphone is not None
         size = round(LEVEL_S * self.microphone.rate)
-        some = np.concatenate([self._rest, block])
-        whole = len(some) // size * size
-        power = np.mean(np.square(some[:whole].reshape(-1, size)), axis=1) if whole else np.zeros(0)
+        samples = np.concatenate([self._rest, block])
+        whole = len(samples) // size * size
+        power = np.mean(np.square(samples[:whole].reshape(-1, size)), axis=1) if whole else np.zeros(0)
         self.levels += (10 * np.log10(power + 1e-12)).tolist()
-        self._rest = some[whole:]
+        self._rest = samples[whole:]
 
     def _lost(self, why: str) -> None:
         """Something broke; what was recorded is kept."""

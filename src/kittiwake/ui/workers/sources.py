@@ -131,10 +131,10 @@ class SourceWorker(QObject):
             if found is None:
                 return
             if isinstance(found, WorkerCrash):
-                told = tr(
+                sentence = tr(
                     "The decoder of this file crashed ({reason}); nothing else was harmed.", reason=found.reason
                 )
-                note = Note("crashed", told, tr("Ask for another copy, or convert it elsewhere first."))
+                note = Note("crashed", sentence, tr("Ask for another copy, or convert it elsewhere first."))
                 found = Facts(path, error=note, stated=stated)
             # The very path that was asked for: dictionaries find that by looking, without comparing it part by part.
             facts = replace(found, path=path)

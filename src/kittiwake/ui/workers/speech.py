@@ -68,15 +68,15 @@ class SpeechWorker(QObject):
         return True
 
     def _run(self, lines: list[ScriptLine], script: Script, folder: Path) -> None:
-        came: list[Spoken] = []
+        spoken_lines: list[Spoken] = []
         try:
             for one in speak_lines(lines, script, folder, Processes(), self._stop.is_set):
-                came.append(one)
-                self.done = len(came)
+                spoken_lines.append(one)
+                self.done = len(spoken_lines)
                 self.spoken.emit(one)
         except Exception as error:  # the thread's last chance to tell anybody
-            came.append(Spoken("", None, 0.0, tr("Speaking stopped: {error}.", error=error)))
-        self.finished.emit(came)
+            spoken_lines.append(Spoken("", None, 0.0, tr("Speaking stopped: {error}.", error=error)))
+        self.finished.emit(spoken_lines)
 
     def speak_faster(
         self, lines: Sequence[tuple[ScriptLine, Facts]], script: Script, receivers: Sequence[Receiver], folder: Path
@@ -87,17 +87,17 @@ class SpeechWorker(QObject):
         self._stop.clear()
 
         def work() -> None:
-            came, wrong = [], ""
+            result, wrong = [], ""
             try:
                 for line, facts in lines:
                     if self._stop.is_set():
                         break
-                    came.append((line, faster_line(line, script, facts, receivers, folder)[0]))
+                    result.append((line, faster_line(line, script, facts, receivers, folder)[0]))
             except Exception as error:  # the thread's last chance to tell anybody
                 wrong = (
                     str(error) if isinstance(error, KittiwakeError) else tr("The voice failed: {error}.", error=error)
                 )
-            self.faster.emit(came, wrong)
+            self.faster.emit(result, wrong)
 
         self._thread = Thread(target=work, name="speak-faster", daemon=True)
         self._thread.start()
@@ -109,10 +109,10 @@ class SpeechWorker(QObject):
             try:
                 wish = wish_of(line, script)
                 path = path_of(wish, line.name, folder)
-                came = 0.0 if path.exists() else self._helper.ask((wish, path), self._closed.is_set)
-                if isinstance(came, WorkerCrash):
-                    came = tr("The voice crashed ({reason}).", reason=came.reason)
-                self.heard.emit(line, came if isinstance(came, str) else path)
+                result = 0.0 if path.exists() else self._helper.ask((wish, path), self._closed.is_set)
+                if isinstance(result, WorkerCrash):
+                    result = tr("The voice crashed ({reason}).", reason=result.reason)
+                self.heard.emit(line, result if isinstance(result, str) else path)
             except KittiwakeError as error:
                 self.heard.emit(line, str(error))
             except Exception as error:  # the thread's last chance to tell anybody

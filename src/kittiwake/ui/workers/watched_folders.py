@@ -16,10 +16,10 @@ from .background import Background
 
 
 class WatchWorker(QObject):
-    """``arrived`` tells what became of a file; ``told`` a sentence for the user; ``changed`` that what is watched has changed."""
+    """``arrived`` tells what became of a file; ``message`` a sentence for the user; ``changed`` that what is watched has changed."""
 
     arrived = Signal(object)
-    told = Signal(Sentence)
+    message = Signal(Sentence)
     changed = Signal()
     _over = Signal(Sentence)
 
@@ -41,7 +41,7 @@ class WatchWorker(QObject):
         try:
             self.folders = wishes(self._path)
         except KittiwakeError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
         self._start()
 
     def put(self, folders: Sequence[WatchedFolder]) -> None:
@@ -49,7 +49,7 @@ class WatchWorker(QObject):
         try:
             keep_wishes(folders, self._path)
         except KittiwakeError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
             return
         self.folders = list(folders)
         if self._work.busy:
@@ -65,7 +65,7 @@ class WatchWorker(QObject):
             return
 
         def work(stopped: Callable[[], bool]) -> None:
-            watch = Watch(folders, Processes(), self.told.emit)
+            watch = Watch(folders, Processes(), self.message.emit)
             try:
                 for arrived in watch.run(stopped):
                     self.arrived.emit(arrived)
@@ -92,7 +92,7 @@ class WatchWorker(QObject):
     def _ended(self, wrong: str) -> None:
         self._work.wait(5)
         if wrong:
-            self.told.emit(wrong)
+            self.message.emit(wrong)
         if self._again:
             self._again = False
             self._start()

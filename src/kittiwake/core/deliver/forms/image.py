@@ -33,8 +33,10 @@ def _pack(plan: Plan, manifests: dict[str, bytes]) -> Files:
         )
     odd = next((one for one in sounds if (one.rate, one.block) != (sounds[0].rate, sounds[0].block)), None)
     if odd is not None:
-        told = phrase("{name} has another rate or other blocks than {other}.", name=odd.name, other=sounds[0].name)
-        raise KittiwakeError(told, phrase("Let the receiver take one rate."), "image")
+        sentence = phrase(
+            "{name} has another rate or other blocks than {other}.", name=odd.name, other=sounds[0].name
+        )
+        raise KittiwakeError(sentence, phrase("Let the receiver take one rate."), "image")
     image = b"".join(one.data for one in sounds)
     return {HEADER: _header(sounds), IMAGE: image, **manifests}
 

@@ -27,13 +27,13 @@ def problems_of(asked: PlanningContext) -> list[Problem]:
 
 def _failed(rule: Rule, error: Exception) -> list[Problem]:
     """That a rule cannot be asked: nothing is made by rules that nobody can hold it to."""
-    told = phrase(
+    sentence = phrase(
         "The rule “{key}” cannot be asked, since it fails ({kind}: {error}).",
         key=rule.key,
         kind=type(error).__name__,
         error=error,
     )
-    return [Problem("rule_fails", "cannot", told, (ask(phrase("Mend the extension that it comes from.")),))]
+    return [Problem("rule_fails", "cannot", sentence, (ask(phrase("Mend the extension that it comes from.")),))]
 
 
 def checked(subject: Subject) -> list[Check]:

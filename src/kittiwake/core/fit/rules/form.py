@@ -23,9 +23,9 @@ def forms() -> tuple[tuple[tuple[str, str], str], ...]:
 
 def not_there(form: Format) -> Problem:
     """For a format that needs a library which this machine has not."""
-    told = phrase("{name} is written by {needs}, which is not on this machine.", name=form.name, needs=form.needs)
+    sentence = phrase("{name} is written by {needs}, which is not on this machine.", name=form.name, needs=form.needs)
     return Problem(
-        "no_codec", "cannot", told, (ask(phrase("Install that library, or choose another format in the rules.")),)
+        "no_codec", "cannot", sentence, (ask(phrase("Install that library, or choose another format in the rules.")),)
     )
 
 

@@ -49,16 +49,16 @@ def _of_output(asked: PlanningContext) -> Iterator[Problem]:
 
 
 def _silent(sound: Measures) -> Problem:
-    told = phrase("the loudest sample is at {db}", db=format_db(db(sound.peak)))
+    sentence = phrase("the loudest sample is at {db}", db=format_db(db(sound.peak)))
     if db(sound.peak) > -80 and sound.silent:
-        told = phrase(
+        sentence = phrase(
             "every sample has the same value, at {db}, as of a microphone that is not there",
             db=format_db(db(sound.peak)),
         )
     return Problem(
         _SILENT,
         "decide",
-        phrase("Nothing is to be heard: {told}.", told=told),
+        phrase("Nothing is to be heard: {detail}.", detail=sentence),
         (
             accept(_SILENT, phrase("Deliver the silence")),
             ask(phrase("Ask for the recording, or remove the clip.")),

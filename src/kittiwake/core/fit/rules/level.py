@@ -60,13 +60,13 @@ def _checks(it: Subject, wanted: Level) -> Iterator[Check]:
         or (off < 0 and _nothing_nearer(it, peak, off, tolerance))
         or _leaps_behind_codec(it, off, tolerance)
     )
-    told = phrase(
+    sentence = phrase(
         "{target} ± {tolerance:g} dB, or as near as peaks allow",
         target=format_db(target, wanted.unit),
         tolerance=tolerance,
     )
     found = phrase("{level}, peak {peak}", level=format_db(level, wanted.unit), peak=format_db(peak))
-    yield Check(phrase("level"), told, found, right)
+    yield Check(phrase("level"), sentence, found, right)
 
 
 def _nothing_nearer(it: Subject, peak: float, off: float, tolerance: float) -> bool:

@@ -60,9 +60,9 @@ def _checks(it: Subject, taken: Range) -> Iterator[Check]:
         return
     slack = 0.3 if not it.promise or not it.lossy else 5.0 if is_for_voices(it.head.encoding) else 1.0
     (low, high), level = taken, it.heard.active_dbov
-    told = phrase("{low} to {high}", low=format_db(low, "dBov"), high=format_db(high, "dBov"))
+    sentence = phrase("{low} to {high}", low=format_db(low, "dBov"), high=format_db(high, "dBov"))
     inside = math.isfinite(level) and low - slack <= level <= high + slack
-    yield Check(phrase("speech level taken"), told, format_db(level, "dBov"), inside)
+    yield Check(phrase("speech level taken"), sentence, format_db(level, "dBov"), inside)
 
 
 _LIMITS = ("rules", "limits")

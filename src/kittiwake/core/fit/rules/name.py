@@ -50,9 +50,14 @@ def _checks(it: Subject, names: Names) -> Iterator[Check]:
         it.name.endswith(extension) and names.is_legal(it.name[: len(it.name) - len(extension)])
         for extension in extensions
     )
-    told = joined((extension or phrase("no extension") for extension in dict.fromkeys(extensions)), phrase(" or "))
+    sentence = joined(
+        (extension or phrase("no extension") for extension in dict.fromkeys(extensions)), phrase(" or ")
+    )
     wanted = phrase(
-        "{max_length} of [{allowed}], then {told}", max_length=names.max_length, allowed=names.allowed, told=told
+        "{max_length} of [{allowed}], then {detail}",
+        max_length=names.max_length,
+        allowed=names.allowed,
+        detail=sentence,
     )
     yield Check(phrase("name"), phrase("at most {wanted}", wanted=wanted), it.name, right)
 

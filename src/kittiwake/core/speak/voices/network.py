@@ -67,9 +67,9 @@ def service_of(path: Path) -> Service:
     try:
         data = parse_toml(text_of(path, _MOST_TEXT, "voice"))
     except (OSError, UnicodeDecodeError, ValueError, KittiwakeError) as error:
-        told = reason_of(error) if isinstance(error, OSError) else str(error)
+        text = reason_of(error) if isinstance(error, OSError) else str(error)
         raise VoiceError(
-            phrase("{name} cannot be read: {told}.", name=path.name, told=told), phrase("Mend it."), "voice_file"
+            phrase("{name} cannot be read: {detail}.", name=path.name, detail=text), phrase("Mend it."), "voice_file"
         ) from error
     known = {"name", "languages", "url", "body", "sound", "voice", "headers", "timeout"}
     languages, headers = data.get("languages", ["en"]), data.get("headers", {})
@@ -81,9 +81,9 @@ def service_of(path: Path) -> Service:
         (all(isinstance(data.get(key, ""), str) for key in ("name", "url", "body", "sound", "voice")), phrase('name, url, body, sound and voice are texts')),
         (isinstance(data.get("timeout", 1), int | float) and 0 < float(data.get("timeout", 1)) <= 600, phrase('timeout is seconds, up to 600')),
     ]  # fmt: skip
-    for right, told in faults:
+    for right, text in faults:
         if not right:
-            raise VoiceError(joined((path.name, told), ": ") + ".", phrase("Mend it."), "voice_file")
+            raise VoiceError(joined((path.name, text), ": ") + ".", phrase("Mend it."), "voice_file")
     return Service(
         path.stem, data.get("name") or path.stem, tuple(languages), data["url"], data.get("body", ""), data.get("sound", ""), data.get("voice", ""),
         tuple(headers.items()), float(data.get("timeout", _WAIT_S)),

@@ -44,7 +44,7 @@ class Phone:
         self.refusal: Refusal | None = None
         self._plan: DialPlan | None = None
         self.call: Call | None = None
-        self.weather = PacketLossModel()
+        self.packet_loss = PacketLossModel()
         self.kind = PCMU
         self.recordings: dict[str, bytes] = {}  # made over the telephone, without headers
         self._turn = 0
@@ -86,7 +86,7 @@ class Phone:
 
     def dial(self, argument: str) -> ActionResult:
         """Call it and press keys; a comma waits until it gives up waiting."""
-        self.call = Call(self.plan, self.prompt, self.weather, self.kind)
+        self.call = Call(self.plan, self.prompt, self.packet_loss, self.kind)
         self.call.begin()
         return self._keys(argument, 0)
 
@@ -103,19 +103,19 @@ class Phone:
 
     def walk(self, _: str = "") -> ActionResult:
         """Call until every prompt was heard."""
-        calls, ways = walked(self.plan, self.prompt, self.weather, self.kind)
+        calls, ways = walked(self.plan, self.prompt, self.packet_loss, self.kind)
         heard = {name for call in calls for name in call.heard}
-        faults = [step.told for call in calls for step in call.steps if step.kind == "fault"]
+        faults = [step.sentence for call in calls for step in call.steps if step.kind == "fault"]
         lost = sum(step.packets_lost for call in calls for step in call.steps)
         sound = np.concatenate([call.sound for call in calls]) if calls else np.zeros(0, np.float32)
         unheard = [name for name in ways if name not in heard]
-        told = phrase(
+        sentence = phrase(
             "{calls} calls, {heard} of {all} prompts heard", calls=len(calls), heard=len(heard), all=len(ways)
         )
-        told += phrase("; not heard: {list}", list=joined(unheard[:5], ", ")) if unheard else ""
-        told += f"; {'; '.join(dict.fromkeys(faults))}" if faults else ""
-        told += phrase("; {lost} packets lost", lost=lost) if lost else ""
-        return ActionResult(told + ".", StoredSound(phrase("every prompt"), sound.nbytes // 4, RATE, sound))
+        sentence += phrase("; not heard: {list}", list=joined(unheard[:5], ", ")) if unheard else ""
+        sentence += f"; {'; '.join(dict.fromkeys(faults))}" if faults else ""
+        sentence += phrase("; {lost} packets lost", lost=lost) if lost else ""
+        return ActionResult(sentence + ".", StoredSound(phrase("every prompt"), sound.nbytes // 4, RATE, sound))
 
     def record(self, argument: str) -> ActionResult:
         """Somebody calls and says something, which is recorded as it comes out of the line: ``NAME``, and ``ulaw``, ``alaw``, ``sln`` or ``gsm``."""
@@ -126,11 +126,15 @@ class Phone:
             return ActionResult(phrase("“{name}” is no name.", name=name))
         text, spoken = line_said(self._turn, RATE)
         self._turn += 1
-        came = carry(spoken, self.weather, self.kind)
-        data = _RECORDED[form](came.sound)
+        received = carry(spoken, self.packet_loss, self.kind)
+        data = _RECORDED[form](received.sound)
         self.recordings[f"{name}.{form}"] = data
-        lost = phrase(", {lost} packets of it lost", lost=came.lost + came.late) if came.lost + came.late else ""
-        held = StoredSound(f"{name}.{form}", len(data), RATE, came.sound)
+        lost = (
+            phrase(", {lost} packets of it lost", lost=received.lost + received.late)
+            if received.lost + received.late
+            else ""
+        )
+        held = StoredSound(f"{name}.{form}", len(data), RATE, received.sound)
         return ActionResult(
             phrase("“{text}” recorded as {name}, without a header{lost}", text=text, name=held.name, lost=lost), held
         )
@@ -151,7 +155,7 @@ class Phone:
             return ActionResult(
                 phrase("A loss is from 0 to 100 %, a burst 1 or more, jitter and buffer milliseconds.")
             )
-        self.weather = PacketLossModel(wanted["loss"], wanted["burst"], wanted["jitter"], wanted["buffer"])
+        self.packet_loss = PacketLossModel(wanted["loss"], wanted["burst"], wanted["jitter"], wanted["buffer"])
         return ActionResult(phrase('The line loses {lost:g} % of its packets, {burst:g} at a time; jitter {jitter:g} ms, buffer {buffer:g} ms.', lost=wanted['loss'] * 100, burst=wanted['burst'], jitter=wanted['jitter'], buffer=wanted['buffer']))  # fmt: skip
 
     def assign_by_name(self, _: str = "") -> ActionResult:
@@ -166,9 +170,9 @@ class Phone:
         """What the plan says and nobody has given it, and what nobody needs."""
         there = list(self.prompts)
         missing, unused = self.plan.missing(there), self.plan.unused(there)
-        told = f"missing: {', '.join(missing)}" if missing else phrase("no prompt is missing")
+        sentence = f"missing: {', '.join(missing)}" if missing else phrase("no prompt is missing")
         rest = f"unused: {', '.join(unused)}" if unused else phrase("none is unused")
-        return ActionResult(joined((told, rest), "; ") + ".")
+        return ActionResult(joined((sentence, rest), "; ") + ".")
 
     def _keys(self, argument: str, first: int) -> ActionResult:
         call = self.call
@@ -180,9 +184,9 @@ class Phone:
                 call.press(key)
         steps = call.steps[first:]
         sound = np.concatenate([step.sound for step in steps]) if steps else np.zeros(0, np.float32)
-        told = joined((joined((step.kind, step.told), ": ") for step in steps), "; ")
+        sentence = joined((joined((step.kind, step.sentence), ": ") for step in steps), "; ")
         return ActionResult(
-            told or phrase("nothing happened"),
+            sentence or phrase("nothing happened"),
             StoredSound(f"call {argument}".strip(), sound.nbytes // 4, RATE, sound),
         )
 

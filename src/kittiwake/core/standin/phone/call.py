@@ -36,7 +36,7 @@ class Step:
     """
 
     kind: str
-    told: str
+    sentence: str
     sound: Sound
     lost: float = 0.0
     packets: int = 0
@@ -71,10 +71,10 @@ class Call:
         self,
         plan: DialPlan,
         prompt: Callable[[str], Sound | None],
-        weather: PacketLossModel = CLEAR,
+        packet_loss: PacketLossModel = CLEAR,
         kind: int = PCMU,
     ) -> None:
-        self.plan, self._prompt, self._weather, self._kind = plan, prompt, weather, kind
+        self.plan, self._prompt, self._packet_loss, self._kind = plan, prompt, packet_loss, kind
         self.menu = ""
         self._way: list[str] = []
         self._tries = 0
@@ -104,7 +104,7 @@ class Call:
         if key not in KEYS:
             self._add("fault", phrase("a telephone has no key “{key}”", key=key), _nothing())
             return
-        up = carry(render(keys_recipe(key)).astype(np.float32), self._weather, self._kind)
+        up = carry(render(keys_recipe(key)).astype(np.float32), self._packet_loss, self._kind)
         found = detected(up.sound)
         if found != key:
             self._add(
@@ -130,16 +130,16 @@ class Call:
             )
             self._failed(phrase("no key was pressed"), self.plan.menus[self.menu].silence)
 
-    def hang_up(self, told: str = "hung up") -> None:
+    def hang_up(self, sentence: str = "hung up") -> None:
         self.menu = ""
-        self._add("end", told, _nothing())
+        self._add("end", sentence, _nothing())
 
     # -- inside ----------------------------------------------------------------------------------------------------
 
     def _add(
-        self, kind: str, told: str, sound: Sound, lost: float = 0.0, packets: int = 0, packets_lost: int = 0
+        self, kind: str, sentence: str, sound: Sound, lost: float = 0.0, packets: int = 0, packets_lost: int = 0
     ) -> None:
-        self.steps.append(Step(kind, told, sound, lost, packets, packets_lost))
+        self.steps.append(Step(kind, sentence, sound, lost, packets, packets_lost))
 
     def _do(self, what: str) -> None:
         if target := menu_in(what):
@@ -167,9 +167,9 @@ class Call:
         self._add("menu", menu, _nothing())
         self._say(self.plan.menus[menu].say)
 
-    def _failed(self, told: str, what: str) -> None:
+    def _failed(self, sentence: str, what: str) -> None:
         self._tries += 1
-        self._add("fault", told, _nothing())
+        self._add("fault", sentence, _nothing())
         if self._tries >= self.plan.tries:
             self._state("error")
             self.hang_up(
@@ -192,8 +192,8 @@ class Call:
                 lost = _speech_in(sound, closed)
                 sound = np.concatenate([np.zeros(closed, np.float32), sound[closed:]])
                 self._open = True
-            came = carry(sound, self._weather, self._kind)
-            told = (
+            received = carry(sound, self._packet_loss, self._kind)
+            sentence = (
                 name
                 if not lost
                 else phrase(
@@ -203,7 +203,7 @@ class Call:
                     opens_after=self.plan.opens_after,
                 )
             )
-            self._add("prompt", told, came.sound, lost, came.sent, came.lost + came.late)
+            self._add("prompt", sentence, received.sound, lost, received.sent, received.lost + received.late)
             self.heard[name] = None
 
     def _state(self, name: str) -> None:
@@ -217,11 +217,11 @@ class Call:
                 sound = render(tone_for(part)).astype(np.float32)
                 wanted = round(_TONE_S[name] * RATE)
                 whole = np.resize(sound, max(wanted, min(len(sound), 5 * RATE))) if len(sound) else _nothing()
-                self._add("tone", f"{name}: {part}", carry(whole, self._weather, self._kind).sound)
+                self._add("tone", f"{name}: {part}", carry(whole, self._packet_loss, self._kind).sound)
 
 
 def walked(
-    plan: DialPlan, prompt: Callable[[str], Sound | None], weather: PacketLossModel = CLEAR, kind: int = PCMU
+    plan: DialPlan, prompt: Callable[[str], Sound | None], packet_loss: PacketLossModel = CLEAR, kind: int = PCMU
 ) -> tuple[list[Call], Mapping[str, str]]:
     """Call after call, until every prompt was heard that keys lead to; the calls, and the keys that led to each prompt."""
     ways = plan.ways()
@@ -230,7 +230,7 @@ def walked(
     for name in sorted(ways, key=lambda one: (-len(ways[one]), ways[one])):
         if name in heard:
             continue
-        call = Call(plan, prompt, weather, kind)
+        call = Call(plan, prompt, packet_loss, kind)
         call.begin()
         for key in ways[name]:
             call.press(key)

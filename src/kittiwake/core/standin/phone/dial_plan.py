@@ -282,8 +282,8 @@ def from_names(names: Iterable[str], name: str = "Phone") -> DialPlan:
     return DialPlan(name, "main", {one: menus[one] for one in order})
 
 
-def _wrong(where: str, told: str) -> PlanError:
-    return PlanError(joined((where, told)) + ".", phrase("Mend it, and hand it over again."), "dial_plan")
+def _wrong(where: str, sentence: str) -> PlanError:
+    return PlanError(joined((where, sentence)) + ".", phrase("Mend it, and hand it over again."), "dial_plan")
 
 
 def _menu(name: str, data: object, where: str) -> Menu:

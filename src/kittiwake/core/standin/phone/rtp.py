@@ -51,30 +51,30 @@ def packets_of(data: bytes, kind: int, ssrc: int = 0x4B495454, sequence: int = 1
     return out
 
 
-def carry(sound: NDArray[np.float32], weather: PacketLossModel = CLEAR, kind: int = PCMU) -> Carried:
+def carry(sound: NDArray[np.float32], packet_loss: PacketLossModel = CLEAR, kind: int = PCMU) -> Carried:
     """Sound at 8 kHz over the line and out of the receiver's ear."""
     values = mu_law_values() if kind == PCMU else a_law_values()
     packets = packets_of(to_bytes(sound, values), kind)
     if not packets:
         return Carried(np.zeros(0, np.float32), 0, 0, 0, 0.0)
-    gone = losses(len(packets), weather)
-    dice = np.random.default_rng(weather.seed)
+    gone = losses(len(packets), packet_loss)
+    dice = np.random.default_rng(packet_loss.seed)
     # The mean difference of two delays, which is what jitter is, comes to 1.13 standard deviations of one (2/√π).
-    spread = weather.jitter / 1.128
+    spread = packet_loss.jitter / 1.128
     delays = np.clip(dice.normal(3 * spread, spread, len(packets)), 0, 6 * spread)
     arrivals = np.arange(len(packets)) * 20.0 + delays
     order = [int(n) for n in np.argsort(arrivals, kind="stable") if not gone[n]]
-    came = _through_a_socket([packets[n] for n in order])
+    arrived = _through_a_socket([packets[n] for n in order])
     late = 0
     jitter = before = 0.0
     received: dict[int, bytes] = {}
-    for place, (n, packet) in enumerate(zip(order, came, strict=True)):
+    for place, (n, packet) in enumerate(zip(order, arrived, strict=True)):
         _, _, sequence, _, _ = _HEAD.unpack_from(packet)
         transit = float(arrivals[n]) - n * 20.0
         if place:
             jitter += (abs(transit - before) - jitter) / 16
         before = transit
-        if transit - 3 * spread > weather.buffer:
+        if transit - 3 * spread > packet_loss.buffer:
             late += 1
         else:
             received[sequence - 1] = packet[_HEAD.size :]

@@ -42,10 +42,10 @@ _LISTED = 500
 
 
 class CorpusPage(QWidget):
-    """``played`` asks for a clip to be heard at a receiver; ``told`` words for the foot of the window; ``rows_wanted`` asks for texts and speakers."""
+    """``played`` asks for a clip to be heard at a receiver; ``message`` words for the foot of the window; ``rows_wanted`` asks for texts and speakers."""
 
     played = Signal(str, str)
-    told = Signal(Sentence)
+    message = Signal(Sentence)
     rows_wanted = Signal()
 
     def __init__(self, session: Session) -> None:
@@ -143,7 +143,7 @@ class CorpusPage(QWidget):
         if self._rows:
             self.judger.judge(self._rows)
         else:
-            self.told.emit(tr("No clip is for {name}.", name=self._receiver.name))
+            self.message.emit(tr("No clip is for {name}.", name=self._receiver.name))
 
     def refresh_texts(self) -> None:
         """Texts and speakers have changed."""
@@ -161,7 +161,7 @@ class CorpusPage(QWidget):
 
     def _finished(self, wrong: str) -> None:
         self._show_all()
-        self.told.emit(wrong or f"{self.sum.text()}.")
+        self.message.emit(wrong or f"{self.sum.text()}.")
 
     def show_measure(self, name: str) -> None:
         """List clips by one quality."""
@@ -187,7 +187,7 @@ class CorpusPage(QWidget):
         self._show_rule()
         kept = [one for one in self.qualities.values() if self._kept(one)]
         seconds = sum(one.seconds for one in kept)
-        told = tr(
+        sentence = tr(
             "{measured} of {all} clips measured, {kept} kept, {hours}",
             measured=len(self.qualities),
             all=len(self._rows),
@@ -195,8 +195,8 @@ class CorpusPage(QWidget):
             hours=hours(seconds),
         )
         if self._doubles:
-            told += tr(", {n} doubles", ", {n} double", len(self._doubles), n=len(self._doubles))
-        self.sum.setText(in_words(told))
+            sentence += tr(", {n} doubles", ", {n} double", len(self._doubles), n=len(self._doubles))
+        self.sum.setText(in_words(sentence))
 
     def _kept(self, quality: Quality) -> bool:
         return not quality.error and all(rule.keeps(quality) for rule in self.drop)
@@ -244,7 +244,7 @@ class CorpusPage(QWidget):
         """Take the rule that is typed."""
         rule = self._typed()
         if rule is None:
-            self.told.emit(self.cost.text())
+            self.message.emit(self.cost.text())
             return
         self.drop = tuple(one for one in self.drop if one != rule) + (() if flag else (rule,))
         self.flag = tuple(one for one in self.flag if one != rule) + ((rule,) if flag else ())
@@ -274,7 +274,7 @@ class CorpusPage(QWidget):
         measure = MEASURES[self._measure]
         values = self._values(self._measure)
         spread = spread_of(np.array(list(values.values()), float), measure)
-        self.list_head.setText(f"{in_words(measure.name).replace('_', ' ')}: {in_words(measure.told)}")
+        self.list_head.setText(f"{in_words(measure.name).replace('_', ' ')}: {in_words(measure.description)}")
         self.list_head.setToolTip(in_words(self.list_head.text()))
         order = sorted(values, key=lambda key: -abs(values[key] - (spread.median if spread else 0.0)))
         broken = [key for key, one in self.qualities.items() if one.error]
@@ -307,15 +307,15 @@ class CorpusPage(QWidget):
         quality = self.qualities[key]
         if quality.error:
             return quality.error
-        told = []
+        sentences = []
         if value is not None and spread is not None and not spread.fences[0] <= value <= spread.fences[1]:
-            told.append(tr("far out"))
+            sentences.append(tr("far out"))
         if key in self._doubles:
             other = self._session.project.clip(self._doubles[key])
-            told.append(tr("double of {name}", name=other.name) if other else tr("double"))
-        told += [tr("left out: {words}", words=rule.words) for rule in self.drop if not rule.keeps(quality)]
-        told += [rule.words for rule in self.flag if not rule.keeps(quality)]
-        return ", ".join(told)
+            sentences.append(tr("double of {name}", name=other.name) if other else tr("double"))
+        sentences += [tr("left out: {words}", words=rule.words) for rule in self.drop if not rule.keeps(quality)]
+        sentences += [rule.words for rule in self.flag if not rule.keeps(quality)]
+        return ", ".join(sentences)
 
     def _chosen(self) -> list[str]:
         return [self.table.key_of(row) for row in sorted({index.row() for index in self.table.selectedIndexes()})]
@@ -339,7 +339,7 @@ class CorpusPage(QWidget):
         ]
         out, _ = edits.leave_out(project, cells)
         if out:
-            self.told.emit(
+            self.message.emit(
                 tr(
                     "{out} left out of {name}; {key} takes it back.",
                     out=out,
@@ -349,7 +349,7 @@ class CorpusPage(QWidget):
             )
             self.measure()
         else:
-            self.told.emit(tr("A clip stays for one receiver at least."))
+            self.message.emit(tr("A clip stays for one receiver at least."))
 
     def choose_and_write(self) -> None:
         """Ask where, and write the corpus there."""
@@ -376,22 +376,22 @@ class CorpusPage(QWidget):
             self.write_button.setEnabled(False)
 
     def _stepped(self, step: Step) -> None:
-        self.told.emit(tr("{done:,} of {total:,} {name}", done=step.done, total=step.total, name=step.name))
+        self.message.emit(tr("{done:,} of {total:,} {name}", done=step.done, total=step.total, name=step.name))
 
-    def _written(self, came: Built | str) -> None:
+    def _written(self, result: Built | str) -> None:
         self.write_button.setEnabled(True)
-        if isinstance(came, str):
-            self.told.emit(came)
+        if isinstance(result, str):
+            self.message.emit(result)
             return
-        assert came.packed is not None
-        sides = ", ".join(f"{count} {side}" for side, count in came.packed.clips.items())
-        self.told.emit(
+        assert result.packed is not None
+        sides = ", ".join(f"{count} {side}" for side, count in result.packed.clips.items())
+        self.message.emit(
             tr(
                 "The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.",
                 "The corpus is written: {sides}. datasheet.md tells what is in it; {count} finding.",
-                len(came.findings),
+                len(result.findings),
                 sides=sides,
-                count=len(came.findings),
+                count=len(result.findings),
             )
         )
 

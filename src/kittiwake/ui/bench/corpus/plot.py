@@ -38,7 +38,7 @@ class SpreadPlot(QAbstractButton):
         measure = MEASURES[self.name]
         if spread is None:
             self.setAccessibleName(tr("{name}: not known", name=measure.name))
-            self.setToolTip(tr("{told}: not known of any clip", told=measure.told))
+            self.setToolTip(tr("{detail}: not known of any clip", detail=measure.description))
         else:
             median = measure.with_unit(spread.median)
             self.setAccessibleName(
@@ -53,9 +53,9 @@ class SpreadPlot(QAbstractButton):
             )
             self.setToolTip(
                 tr(
-                    "{name}: {told}\nmedian {median}, of {known} clips",
+                    "{name}: {detail}\nmedian {median}, of {known} clips",
                     name=measure.name,
-                    told=measure.told,
+                    detail=measure.description,
                     median=median,
                     known=spread.known,
                 )
@@ -79,8 +79,8 @@ class SpreadPlot(QAbstractButton):
         painter.setPen(QColor(c.text))
         inner = frame.adjusted(_SIDE, 3, -_SIDE, -3)
         spread, metrics = self.spread, painter.fontMetrics()
-        told = "" if spread is None else in_words(measure.with_unit(spread.median))
-        room = int(inner.width()) - (metrics.horizontalAdvance(f"{told}  ") if told else 0)
+        sentence = "" if spread is None else in_words(measure.with_unit(spread.median))
+        room = int(inner.width()) - (metrics.horizontalAdvance(f"{sentence}  ") if sentence else 0)
         name = metrics.elidedText(in_words(measure.name).replace("_", " "), Qt.TextElideMode.ElideRight, room)
         painter.drawText(inner, int(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignTop), name)
         painter.setPen(QColor(c.soft))
@@ -89,7 +89,7 @@ class SpreadPlot(QAbstractButton):
             below = inner.adjusted(0, metrics.height(), 0, 0)
             painter.drawText(below, int(Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap), none)
             return
-        painter.drawText(inner, int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop), told)
+        painter.drawText(inner, int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop), sentence)
         small = painter.font()
         small.setPixelSize(round(painter.fontMetrics().height() * 0.7))
         painter.setFont(small)

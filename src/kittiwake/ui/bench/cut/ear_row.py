@@ -33,8 +33,8 @@ class EarRow(QWidget):
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(8)
-        self.told = QLabel()
-        row.addWidget(self.told, 1)
+        self.notice = QLabel()
+        row.addWidget(self.notice, 1)
         self.take_button = Button(tr("Take it  Ctrl+Return"))
         row.addWidget(self.take_button)
         self.all_button = Button(tr("Take all"))
@@ -101,12 +101,16 @@ class EarRow(QWidget):
             self.hide()
             return
         places = self._places_in(cut)
-        some = suggested(cut, places)
+        suggestions = suggested(cut, places)
         span = cut.span(chosen)
         if self._wrong:
             text = self._wrong
-        elif chosen in some:
-            text = tr("Suggestion: sounds like “{name}”: {text}", name=some[chosen].name, text=some[chosen].text)
+        elif chosen in suggestions:
+            text = tr(
+                "Suggestion: sounds like “{name}”: {text}",
+                name=suggestions[chosen].name,
+                text=suggestions[chosen].text,
+            )
         elif span is None or chosen not in places:
             text = tr("Not listened to.") if self._share >= 1 else tr("Not listened to yet.")
         elif places[chosen] is None:
@@ -115,8 +119,8 @@ class EarRow(QWidget):
             text = tr("Sounds like its name, “{name}”.", name=span.name)
         if self._share < 1 and not self._wrong:
             text = tr("Listening for the lines, {share:.0%} … {text}", share=self._share, text=text)
-        self.told.setText(in_words(text))
-        self.take_button.setEnabled(chosen in some)
+        self.notice.setText(in_words(text))
+        self.take_button.setEnabled(chosen in suggestions)
         many = 0
         if self._share >= 1:
             following = take_all(cut, places).spans

@@ -63,9 +63,9 @@ class FindRow(QWidget):
             self.controls[name] = box
         self.button = Button(tr("Find the speech  F"))
         row.addWidget(self.button)
-        self.told = ElidedLabel()
-        self.told.setProperty("soft", True)
-        row.addWidget(self.told, 1)
+        self.notice = ElidedLabel()
+        self.notice.setProperty("soft", True)
+        row.addWidget(self.notice, 1)
 
     @property
     def settings(self) -> Find:
@@ -81,4 +81,4 @@ class FindRow(QWidget):
 
     def say(self, text: str) -> None:
         """What was found, as much of it as there is room for."""
-        self.told.setText(text)
+        self.notice.setText(text)

@@ -20,7 +20,7 @@ from .work import CutWork
 class Finding(QObject):
     """``activity`` is what was heard of the source, None until it was listened to; ``searched`` says that spans were found and put."""
 
-    told = Signal(Sentence)
+    message = Signal(Sentence)
     searched = Signal()
 
     def __init__(self, work: CutWork, wave: CutView, row: FindRow) -> None:
@@ -30,7 +30,7 @@ class Finding(QObject):
         self._asked = False
         row.button.clicked.connect(self.search)
         row.changed.connect(self.preview)
-        row.beyond.connect(self.told)
+        row.beyond.connect(self.message)
 
     def listened(self, path: object, found: object) -> None:
         """Somebody has listened to a source: an ``Activity``, or why not."""
@@ -83,7 +83,7 @@ class Finding(QObject):
 
     def _tell_found(self, count: int, other: int, lost: tuple[Span, ...], done: bool) -> None:
         names = self._work.names()
-        told = (
+        sentence = (
             tr("{count} found", count=count)
             if done
             else tr(
@@ -94,10 +94,10 @@ class Finding(QObject):
             )
         )
         if other:
-            told += tr(", {n} other sounds left out", ", {n} other sound left out", other, n=other)
+            sentence += tr(", {n} other sounds left out", ", {n} other sound left out", other, n=other)
         if lost:
-            some = ", ".join(names.get(span.id, "?") for span in lost[:4]) + (" …" if len(lost) > 4 else "")
-            told += tr("; not found any more, but kept: {some}", some=some)
-        self._row.say(told)
+            names_of_lost = ", ".join(names.get(span.id, "?") for span in lost[:4]) + (" …" if len(lost) > 4 else "")
+            sentence += tr("; not found any more, but kept: {list}", list=names_of_lost)
+        self._row.say(sentence)
         if lost or not done:
-            self.told.emit(told)
+            self.message.emit(sentence)

@@ -81,17 +81,17 @@ def _draw_ledge(
     )
     room = box.intersected(QRectF(0, row.top(), sight.width, row.height())).adjusted(6, 0, -4, 0)
     if room.width() > 16:
-        told = painter.fontMetrics().elidedText(in_words(name), Qt.TextElideMode.ElideRight, int(room.width()))
+        label = painter.fontMetrics().elidedText(in_words(name), Qt.TextElideMode.ElideRight, int(room.width()))
         if span.aside:
             ground = QRectF(
                 room.left() - 2,
                 room.top() + 3,
-                painter.fontMetrics().horizontalAdvance(in_words(told)) + 4.0,
+                painter.fontMetrics().horizontalAdvance(in_words(label)) + 4.0,
                 room.height() - 6,
             )
             painter.fillRect(ground, QColor(c.sheet))
         painter.setPen(QColor(text))
-        painter.drawText(room, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft, in_words(told))
+        painter.drawText(room, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignLeft, in_words(label))
 
 
 def _draw_air(
@@ -131,9 +131,9 @@ def _draw_pauses(painter: QPainter, sight: TimeViewport, row: QRectF, spans: Seq
     for one, other in itertools.pairwise(spans):
         gap = sight.between(one.span.stop, other.span.start, row)
         seconds = (other.span.start - one.span.stop) / sight.rate
-        told = f"{decimal(clock(seconds, 0.01))} s" if seconds < 60 else clock(seconds)
-        if seconds > 0 and gap.width() > painter.fontMetrics().horizontalAdvance(in_words(told)) + 6:
-            painter.drawText(gap, Qt.AlignmentFlag.AlignCenter, in_words(told))
+        label = f"{decimal(clock(seconds, 0.01))} s" if seconds < 60 else clock(seconds)
+        if seconds > 0 and gap.width() > painter.fontMetrics().horizontalAdvance(in_words(label)) + 6:
+            painter.drawText(gap, Qt.AlignmentFlag.AlignCenter, in_words(label))
 
 
 def draw_found(

@@ -31,7 +31,7 @@ class CutPage(QWidget):
     """Shows how one source is cut. ``heard`` asks to play a span."""
 
     heard = Signal(object)  # Clip
-    told = Signal(Sentence)
+    message = Signal(Sentence)
     turned = Signal()  # to another span
 
     def __init__(self, session: Session, cutter: CutWorker) -> None:
@@ -73,7 +73,7 @@ class CutPage(QWidget):
 
     def _connect(self) -> None:
         self.work.changed.connect(self._refresh)
-        self.work.told.connect(self.told)
+        self.work.message.connect(self.message)
         self.wave.chosen.connect(self.choose)
         self.wave.edge_moved.connect(self.work.move_edge)
         self.wave.drawn.connect(self._draw)
@@ -85,9 +85,9 @@ class CutPage(QWidget):
         self.table.spans.renamed.connect(lambda span_id, name: self.work.rename(name, span_id))
         self.table.spans.worded.connect(self.work.word)
         self.table.spans.moved.connect(self.work.move_edge)
-        self.table.spans.told.connect(self.told)
+        self.table.spans.message.connect(self.message)
         self.typed.returnPressed.connect(self.add_typed)
-        self.finder.told.connect(self.told)
+        self.finder.message.connect(self.message)
         self.finder.searched.connect(self._choose_first)
         self.ear_button.clicked.connect(self.listen_for_names)
         self.ear.heard.connect(self._refresh)
@@ -193,8 +193,12 @@ class CutPage(QWidget):
         heard = self.ear.suggestions(self.source, cut)
         more = {}
         for span in cut.spans:
-            some = takes(cut, span.id)
-            take = tr("take {index} of {count}", index=some.index(span) + 1, count=len(some)) if len(some) > 1 else ""
+            takes_of_line = takes(cut, span.id)
+            take = (
+                tr("take {index} of {count}", index=takes_of_line.index(span) + 1, count=len(takes_of_line))
+                if len(takes_of_line) > 1
+                else ""
+            )
             more[span.id] = f"→ {heard[span.id].name}?" if span.id in heard else take
         self.wave.rate = self.rate
         self.table.spans.show(cut.spans, names, more, self.rate)
@@ -235,7 +239,7 @@ class CutPage(QWidget):
             span = tr(" · chosen {start} to {stop} s", start=start, stop=stop)
         self.wave.setToolTip(f"{in_words(place)}{in_words(span)}")
         if self.isVisible():
-            self.told.emit(f"{place}{span}")
+            self.message.emit(f"{place}{span}")
 
     def set_playing(self, seconds: float | None) -> None:
         """Where the ear is in the chosen span; None where it is silent."""
@@ -273,7 +277,7 @@ class CutPage(QWidget):
                     self.hear()
                 return
             at += way
-        self.told.emit(tr("That was the last one.") if way > 0 else tr("That is the first one."))
+        self.message.emit(tr("That was the last one.") if way > 0 else tr("That is the first one."))
 
     def to_hear(self) -> Clip | None:
         """The chosen span as a clip; without one, ten seconds from the cursor."""
@@ -328,7 +332,7 @@ class CutPage(QWidget):
         try:
             self.work.add_typed(self.typed.text())
         except KittiwakeError as error:
-            self.told.emit(str(error))
+            self.message.emit(str(error))
             return
         self.typed.clear()
 
@@ -346,7 +350,7 @@ class CutPage(QWidget):
     def take_heard(self) -> None:
         """Name the chosen span as suggested, and go on to the next."""
         if self.work.chosen_id not in self.ear.suggestions(self.source, self._cut):
-            self.told.emit(tr("There is no suggestion for this span; Ctrl+B listens for the lines of the list."))
+            self.message.emit(tr("There is no suggestion for this span; Ctrl+B listens for the lines of the list."))
             return
         self.ear.take()
         self.step(1, hear=True)
@@ -364,7 +368,7 @@ class CutPage(QWidget):
 
     def show_next_view(self) -> None:
         """The level, the waveform, the spectrogram."""
-        self.told.emit(self.wave.next_kind() + ".")
+        self.message.emit(self.wave.next_kind() + ".")
 
     def shut_down(self) -> None:
         self.ear.names.close()

@@ -63,13 +63,13 @@ def draw_seen(painter: QPainter, plot: QRectF, seen: SearchOverlay, left: float,
     painter.drawPolyline(_line(level, plot))
     painter.setPen(QPen(QColor(c.cannot), 1.4, Qt.PenStyle.DashLine))
     painter.drawPolyline(_line(reach, plot))
-    told = tr("{summary}   —— level   – – what sound has to reach   ▀ a voice", summary=seen.summary)
+    sentence = tr("{summary}   —— level   – – what sound has to reach   ▀ a voice", summary=seen.summary)
     room = QRectF(plot.left() + 4, plot.top() + 12, plot.width() - 8, scaled(16))
-    width = min(room.width(), painter.fontMetrics().horizontalAdvance(in_words(told)) + 10.0)
+    width = min(room.width(), painter.fontMetrics().horizontalAdvance(in_words(sentence)) + 10.0)
     painter.fillRect(QRectF(room.left(), room.top(), width, room.height()), QColor(c.sheet))
     painter.setPen(QColor(c.text))
     painter.drawText(
-        room.adjusted(4, 0, 0, 0), Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter, in_words(told)
+        room.adjusted(4, 0, 0, 0), Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter, in_words(sentence)
     )
 
 

@@ -45,7 +45,7 @@ class SpanModel(QAbstractTableModel):
     renamed = Signal(str, str)
     worded = Signal(str, str)
     moved = Signal(str, str, int)  # id, edge, frame
-    told = Signal(Sentence)
+    message = Signal(Sentence)
 
     def __init__(self) -> None:
         super().__init__()
@@ -126,7 +126,7 @@ class SpanModel(QAbstractTableModel):
             try:
                 frame = frame_of(text, self.rate)
             except KittiwakeError as error:
-                self.told.emit(str(error))
+                self.message.emit(str(error))
                 return False
             self.moved.emit(span.id, START if index.column() == FROM else STOP, frame)
         return True

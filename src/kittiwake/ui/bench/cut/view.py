@@ -94,16 +94,16 @@ class CutView(QWidget):
     def show_spans(self, spans: Sequence[Shown], chosen: str, selected: Iterable[str] = ()) -> None:
         self._spans, self._chosen, self._selected = list(spans), chosen, set(selected)
         self._places = np.array([(shown.span.start, shown.span.stop) for shown in spans], np.int64).reshape(-1, 2)
-        told = next((shown for shown in spans if shown.span.id == chosen), None)
+        chosen_span = next((shown for shown in spans if shown.span.id == chosen), None)
         self.setAccessibleDescription(
             tr(
                 "{count} spans; {name} is chosen",
                 "{count} span; {name} is chosen",
                 len(spans),
                 count=len(spans),
-                name=told.name,
+                name=chosen_span.name,
             )
-            if told
+            if chosen_span
             else tr("{count} spans", "{count} span", len(spans), count=len(spans))
         )
         self.update()

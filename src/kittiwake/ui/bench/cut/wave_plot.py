@@ -23,9 +23,9 @@ def draw_wave(painter: QPainter, sight: TimeViewport, picture: Picture) -> None:
     painter.drawLine(QPointF(0, middle), QPointF(sight.width, middle))
     painter.setPen(QPen(QColor(c.convert), 1))
     if (sight.right - sight.left) / max(2, sight.width) < 0.5:
-        some = picture.samples(int(sight.left), int(sight.right) + 2)
-        if some is not None and len(some):
-            _draw_samples(painter, sight, some)
+        samples = picture.samples(int(sight.left), int(sight.right) + 2)
+        if samples is not None and len(samples):
+            _draw_samples(painter, sight, samples)
             return
     pairs = picture.view(sight.left, sight.right, max(2, sight.width))
     scale = plot.height() / 2 * 0.96
@@ -41,13 +41,13 @@ def draw_wave(painter: QPainter, sight: TimeViewport, picture: Picture) -> None:
         painter.drawLines([QLineF(x + 0.5, plot.top(), x + 0.5, plot.top() + 5) for x in clipped])
 
 
-def _draw_samples(painter: QPainter, sight: TimeViewport, some: NDArray[np.float32]) -> None:
+def _draw_samples(painter: QPainter, sight: TimeViewport, samples: NDArray[np.float32]) -> None:
     painter.setRenderHint(QPainter.RenderHint.Antialiasing)
     plot = sight.plot
     scale, middle = plot.height() / 2 * 0.96, plot.center().y()
-    points = [QPointF(sight.x(int(sight.left) + n), middle - v * scale) for n, v in enumerate(some.tolist())]
+    points = [QPointF(sight.x(int(sight.left) + n), middle - v * scale) for n, v in enumerate(samples.tolist())]
     painter.drawPolyline(QPolygonF(points))
-    if sight.width / len(some) > 5:
+    if sight.width / len(samples) > 5:
         painter.setBrush(QColor(colours().convert))
         for point in points:
             painter.drawEllipse(point, 2, 2)
@@ -62,19 +62,19 @@ class SpectrumPlot:
 
     def draw(self, painter: QPainter, sight: TimeViewport, picture: Picture) -> None:
         c, plot = colours(), sight.plot
-        some, first = None, 0
+        samples, first = None, 0
         if picture.near(sight.right - sight.left):
             margin = round(0.03 * sight.rate)
             first = max(0, int(sight.left) - margin)
-            some = picture.samples(first, int(sight.right) + margin)
-        if some is None or not len(some):
+            samples = picture.samples(first, int(sight.right) + margin)
+        if samples is None or not len(samples):
             painter.setPen(QColor(c.soft))
             painter.drawText(plot, Qt.AlignmentFlag.AlignCenter, tr("Come nearer (+) to see the spectrogram."))
             return
         key = (sight, id(picture), c.dark)
         if self._image is None or self._image[0] != key:
             size = sight.width, round(plot.height())
-            self._image = (key, spectrogram(some, first, sight.left, sight.right, *size, sight.rate))
+            self._image = (key, spectrogram(samples, first, sight.left, sight.right, *size, sight.rate))
         painter.drawImage(plot.topLeft(), self._image[1])
         _draw_scale(painter, sight)
 

@@ -31,10 +31,10 @@ from ...widgets.sentence import Sentence
 
 
 class CutWork(QObject):
-    """``changed`` after every change; ``told`` what a person should know; ``choose`` asks for another span to be worked on."""
+    """``changed`` after every change; ``message`` what a person should know; ``choose`` asks for another span to be worked on."""
 
     changed = Signal()
-    told = Signal(Sentence)
+    message = Signal(Sentence)
     choose = Signal(str)
 
     def __init__(self, session: Session) -> None:
@@ -117,13 +117,13 @@ class CutWork(QObject):
         if beyond:
             behind = tr("behind its end") if edge == START else tr("before its start")
             where = tr("after the end of the recording") if frame > self.frames else behind
-            self.told.emit(tr("That lies {where}: it goes only as far as it can.", where=where))
+            self.message.emit(tr("That lies {where}: it goes only as far as it can.", where=where))
 
     def edge_to(self, edge: str, frame: int) -> None:
         """Move the start or the end of the chosen span to a frame: past a flub, for one."""
         span = self.chosen
         if span is None or (edge == START and frame >= span.stop) or (edge == STOP and frame <= span.start):
-            self.told.emit(tr("Choose a span, and put the cursor where its edge is to be."))
+            self.message.emit(tr("Choose a span, and put the cursor where its edge is to be."))
             return
         self.move_edge(span.id, edge, frame)
 
@@ -133,7 +133,7 @@ class CutWork(QObject):
         """A span by hand."""
         start, stop = max(0, start), min(self.frames, stop)
         if stop <= start:
-            self.told.emit(tr("The recording ends at {frames:.3f} s.", frames=self.frames / self.rate))
+            self.message.emit(tr("The recording ends at {frames:.3f} s.", frames=self.frames / self.rate))
             return
         fresh = Span(start, stop, name, held=(START, STOP), by_hand=bool(name))
         self.chosen_id = fresh.id
@@ -151,7 +151,7 @@ class CutWork(QObject):
     def split(self, frame: int) -> None:
         span = next((s for s in self.cut.spans if s.start < frame < s.stop), None)
         if span is None:
-            self.told.emit(tr("Put the cursor inside a span to split it there."))
+            self.message.emit(tr("Put the cursor inside a span to split it there."))
             return
         self.put(phrase("splitting a span"), split(self.cut, span.id, frame))
 
@@ -172,16 +172,16 @@ class CutWork(QObject):
         span = self.chosen
         if span is None:
             return False
-        some = [one for one in self.cut.spans if one.id in ids] if len(ids) > 1 else [span]
-        if len(some) > 1:
-            aside = not all(one.aside for one in some)
-            count = len(some)
+        spans = [one for one in self.cut.spans if one.id in ids] if len(ids) > 1 else [span]
+        if len(spans) > 1:
+            aside = not all(one.aside for one in spans)
+            count = len(spans)
             what = (
                 phrase("setting {count} spans aside", count=count)
                 if aside
                 else phrase("taking {count} spans back", count=count)
             )
-            self.put(what, set_aside(self.cut, {one.id for one in some}, aside))
+            self.put(what, set_aside(self.cut, {one.id for one in spans}, aside))
             return False
         if span.aside and span.take_of:
             self.put(phrase("choosing a take"), choose_take(self.cut, span.id))
@@ -193,16 +193,16 @@ class CutWork(QObject):
     def delete(self, ids: Collection[str]) -> None:
         """Take spans away. The recording stays, whole where none is left."""
         gone = set(ids) or {self.chosen_id}
-        some = [span for span in self.cut.spans if span.id in gone]
-        if not some:
-            self.told.emit(tr("Choose the spans to delete."))
+        spans = [span for span in self.cut.spans if span.id in gone]
+        if not spans:
+            self.message.emit(tr("Choose the spans to delete."))
             return
         left = removed(self.cut, gone)
-        following = next((span.id for span in left.spans if span.start >= some[0].start), "")
+        following = next((span.id for span in left.spans if span.start >= spans[0].start), "")
         self.chosen_id = following or (left.spans[-1].id if left.spans else "")
-        self.put(phrase("deleting {n} spans", "deleting {n} span", len(some), n=len(some)), left)
+        self.put(phrase("deleting {n} spans", "deleting {n} span", len(spans), n=len(spans)), left)
         if not left.spans:
-            self.told.emit(
+            self.message.emit(
                 tr(
                     "No span is left: the recording is one clip again. {key} takes that back.",
                     key=key_of("edit.undo"),
@@ -216,14 +216,14 @@ class CutWork(QObject):
 
     def next_take(self) -> str:
         """Deliver the next take of the chosen span's line; returns its id, empty where there is no other."""
-        some = takes(self.cut, self.chosen_id)
-        if len(some) < 2:
-            self.told.emit(
+        takes_of_line = takes(self.cut, self.chosen_id)
+        if len(takes_of_line) < 2:
+            self.message.emit(
                 tr("This line has one take only; Y says that a span is another take of the line before it.")
             )
             return ""
-        at = next(n for n, span in enumerate(some) if not span.aside)
-        following = some[(at + 1) % len(some)]
+        at = next(n for n, span in enumerate(takes_of_line) if not span.aside)
+        following = takes_of_line[(at + 1) % len(takes_of_line)]
         self.put(phrase("choosing a take"), choose_take(self.cut, following.id))
         return following.id
 
@@ -234,7 +234,9 @@ class CutWork(QObject):
         """One clip more: from the first span to the last, and what lies between them left out."""
         active = [span for span in self.cut.spans if not span.aside]
         if self.source is None or not active:
-            self.told.emit(tr("There are no spans yet: F finds the speech, and what lies between is then left out."))
+            self.message.emit(
+                tr("There are no spans yet: F finds the speech, and what lies between is then left out.")
+            )
             return
         gaps = pauses(self.cut)
         stop = max(span.stop for span in active)
@@ -247,7 +249,7 @@ class CutWork(QObject):
         )
         edits.add_clip(self._session.project, f"“{clip.name}”", clip)
         seconds = (stop - active[0].start - sum(b - a for a, b in gaps)) / self.rate
-        self.told.emit(
+        self.message.emit(
             tr(
                 "“{name}” stands on the board: {seconds:.2f} s, {count} pauses left out.",
                 "“{name}” stands on the board: {seconds:.2f} s, {count} pause left out.",
@@ -262,7 +264,7 @@ class CutWork(QObject):
         """Mark where a stretch begins; the second time leave out what lies between. Inside one that is left out, take it back."""
         clip = self._session.project.clip(self.chosen_id)
         if clip is None or not clip.start <= frame <= (clip.stop or frame):
-            self.told.emit(tr("Put the cursor inside the chosen clip, where the stretch begins."))
+            self.message.emit(tr("Put the cursor inside the chosen clip, where the stretch begins."))
             return
         inside = next((s for s in clip.touch_up.without if s[0] <= frame < s[1]), None)
         if inside:
@@ -270,13 +272,13 @@ class CutWork(QObject):
             edits.touch_up(self._session.project, [clip], {"without": left})
         elif self._mark is None or not clip.start <= self._mark <= (clip.stop or frame) or self._mark == frame:
             self._mark = frame
-            self.told.emit(tr("Marked. Put the cursor where the stretch ends, and press Q again."))
+            self.message.emit(tr("Marked. Put the cursor where the stretch ends, and press Q again."))
             return
         else:
             stretch = (min(self._mark, frame), max(self._mark, frame))
             without = tuple(sorted((*clip.touch_up.without, stretch)))
             edits.touch_up(self._session.project, [clip], {"without": without})
-            self.told.emit(
+            self.message.emit(
                 tr("Left out; 2 plays it as it will come out. {key} takes it back.", key=key_of("edit.undo"))
             )
         self._mark = None
