@@ -212,7 +212,11 @@ def _gain_to(target: float, guess: float, meter: Meter, *, active: bool = False)
             break
         gain += off
     for one in (gain, guess):
-        if all(abs(target - measure(one + aside)) < _CLOSE_DB + _ASIDE_DB for aside in (-_ASIDE_DB, 0.0, _ASIDE_DB)):
+        # Farther than an octave away other parts of the sound would count than those that the level was measured of.
+        far = abs(one - guess) > _SEARCHED * _CLOSE_DB
+        if not far and all(
+            abs(target - measure(one + aside)) < _CLOSE_DB + _ASIDE_DB for aside in (-_ASIDE_DB, 0.0, _ASIDE_DB)
+        ):
             return one
     # It leaps where the thresholds come to lie otherwise: the nearest of all that do not lie beside a leap, over which the rounding of a format
     # would take it; and of those the one that was thought of first.

@@ -41,6 +41,7 @@ _MISSED_DB = 0.9  # that a level may be off without a reason
 _CHANGED_DB = 3.0  # by which a codec makes something else of what is no voice
 _HEARD = 1e-4  # root mean square, nominal; what is softer has no level worth comparing
 _NEAR_DB = 0.3  # that a level behind a codec may be off
+_LEAST_OVER_DB, _LEAST_OVER_OF_WAVES_DB = 0.5, 0.1  # by which a decoder at full scale is taken to be over it at first
 
 
 @dataclass(frozen=True, slots=True)
@@ -248,8 +249,9 @@ def _settled_behind(
             break
         if last and aim is best[1]:
             break
-        # A decoder at full scale does not tell how far over it is.
-        over = max(over, 0.5 * 2**turn) if found.full and over > 0 else over
+        if found.full and over > 0:
+            # A decoder at full scale does not tell how far over it is; what follows sample by sample is little over.
+            over = max(over, (_LEAST_OVER_DB if recipe.format.bits is None else _LEAST_OVER_OF_WAVES_DB) * 2**turn)
         tried, aim = aim, best[1] if last else _nearer(aim, recipe, settled, over, off, turn, bracket)
         now = settle(spool, meter, aim)
         if not last and now == settled:
