@@ -11,7 +11,7 @@ import time
 import numpy as np
 import soundfile
 
-from kittiwake.core.disk.place import part_file, put_in_place, sweep
+from kittiwake.core.disk.place import part_file, put_in_place, sweep, write_text_whole
 from kittiwake.core.make.ledger import Entry, Ledger
 from kittiwake.core.make.ledger_place import LEDGER
 from tests.sounds import FolderCase, noise
@@ -45,6 +45,15 @@ class TestPlaceAndLedger(FolderCase):
         self.assertEqual(sweep(self.folder), 1)
         zombie.wait()
         self.assertEqual(len(list(self.folder.iterdir())), 2)
+
+    def test_who_writes_a_file_takes_away_what_the_dead_left_beside_it(self) -> None:
+        """Jobs, lists, manifests and answers: each is written into a folder of which no run takes care."""
+        dead = subprocess.Popen(["true"])
+        dead.wait()
+        left = self.folder / f".kittiwake-{dead.pid}-00ff.part"
+        left.touch()
+        write_text_whole(self.folder / "list.txt", "one")
+        self.assertEqual([self.folder / "list.txt"], list(self.folder.iterdir()))
 
     def test_a_torn_line_is_passed_over(self) -> None:
         ledger = Ledger(self.folder)

@@ -22,6 +22,7 @@ from .private import FILE_MODE, private_folder
 _HERE, _NOT_OVER = -100, 1  # AT_FDCWD and RENAME_NOREPLACE of Linux, renameat2(2)
 _FEW = 4  # files, up to which each is forced to the disk by itself
 _PART = re.compile(r"^\.kittiwake-(\d+)-[0-9a-f]+\.part$")
+_swept: set[Path] = set()  # folders, since this process began
 
 
 def part_name(folder: Path) -> Path:
@@ -45,13 +46,17 @@ def part_name(folder: Path) -> Path:
 
 @contextmanager
 def part_file(folder: Path) -> Iterator[Path]:
-    """A name for a temporary file in ``folder``; whatever is there at the end is removed.
+    """A name for a temporary file in ``folder``; whatever is there at the end is removed. What a killed process left there goes too, when this one
+    first writes into the folder.
 
     Raises
     ------
     MakeError : the folder cannot be made.
     """
     part = part_name(folder)
+    if folder not in _swept:
+        _swept.add(folder)
+        sweep(folder)
     try:
         yield part
     finally:

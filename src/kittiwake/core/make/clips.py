@@ -6,7 +6,7 @@ from pathlib import Path
 
 from ..codec import find_format
 from ..cut.spoken import Spoken, SpokenRecording, cut_from
-from ..disk.place import file_digest, part_name, put_in_place
+from ..disk.place import file_digest, part_name, put_in_place, sweep
 from ..fit.names import bare_name, numbered, unique_names
 from ..model import Stated
 from ..model.name_rules import Names
@@ -36,6 +36,7 @@ def write_clips(heard: SpokenRecording, stated: Stated | None, folder: Path) -> 
     ours: set[str] = set()  # of this call, in small letters: two spans that sound alike are still two
     out: dict[Spoken, Path] = {}
     part, writer, now = part_name(folder), None, -1
+    sweep(folder)
 
     def finish() -> None:
         if writer is not None:

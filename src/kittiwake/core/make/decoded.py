@@ -3,7 +3,7 @@
 from __future__ import annotations
 
 import math
-from dataclasses import replace
+from dataclasses import field, replace
 from pathlib import Path
 
 import numpy as np
@@ -13,7 +13,7 @@ from ..fit.rules.subject import HAS_LEVEL_S
 from ..fit.verdict import Recipe
 from ..intake import open_sound
 from ..model.units import db
-from .levelling import Meter
+from .levelling import Meter, gain_to
 
 _BELOW_FULL_SCALE = 1 - 2.0**-15  # a decoded sample at full scale counts as clipped
 _FULL = 0.9995  # magnitude, nominal; what some decoders call full is a few steps under it
@@ -30,6 +30,7 @@ class Decoded:
     offset : magnitude of the mean of its samples, nominal; of the channel in which it is largest.
     rms : root mean square, nominal; of the loudest channel.
     full : whether it reaches full scale, where a decoder cuts off.
+    meter : what its level was measured by.
     """
 
     over_db: float
@@ -37,6 +38,12 @@ class Decoded:
     offset: float = 0.0
     rms: float = 0.0
     full: bool = False
+    meter: Meter | None = field(default=None, repr=False, compare=False)
+
+    def gain_to(self, target: float) -> float:
+        """The gain (dB) that would bring what is heard to ``target``, or as near as it comes where the measure leaps, without getting over the ceiling."""
+        assert self.meter is not None
+        return gain_to(target, self.off_db, self.meter, most=-self.over_db)
 
     @classmethod
     def of(cls, part: Path, recipe: Recipe) -> Decoded:
@@ -70,4 +77,4 @@ class Decoded:
         long = recipe.frames_out - recipe.lead >= HAS_LEVEL_S * recipe.rate_out
         rms = math.sqrt(float(energy.max()) / max(1, frames))
         offset = float(np.abs(sums).max()) / max(1, frames)
-        return cls(over, off if math.isfinite(off) and long else 0.0, offset, rms, peak > _FULL)
+        return cls(over, off if math.isfinite(off) and long else 0.0, offset, rms, peak > _FULL, meter)

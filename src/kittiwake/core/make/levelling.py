@@ -20,7 +20,9 @@ Blocks = Iterator[NDArray[np.float32]]
 
 _CLOSE_DB = 0.05
 _TRIES = 8
-_SEARCHED = 140  # steps of _CLOSE_DB to both sides: over an octave, after which the thresholds lie as before
+_SEARCHED = 480  # steps of _CLOSE_DB to both sides: between what is loudest and what goes on for longest
+_OCTAVE_DB = 7.0  # a little over one, after which the thresholds lie as before
+_NEAR_DB = 0.3  # that a level may be off where it leaps
 _ASIDE = 2  # steps of _CLOSE_DB to both sides, in which the measure must not leap
 _ASIDE_DB = _ASIDE * _CLOSE_DB
 _NANOBEL = 1e-6  # dB, so that the product itself is not rounded over the ceiling
@@ -169,7 +171,7 @@ def settle(spool: Spool, first: Meter, recipe: Recipe) -> Settled:
             break
         step = off if math.isfinite(off) else 0.0
         if target is not None and step and not ranged:
-            step = _gain_to(target, step, meter)
+            step = gain_to(target, step, meter)
         gain = min(gain + step, most)
         limited_db = max(0.0, db(peak) + gain - db(limit)) if recipe.limiter_db else 0.0
     # Where the measure leaps, the last try need not be the nearest.
@@ -177,7 +179,7 @@ def settle(spool: Spool, first: Meter, recipe: Recipe) -> Settled:
 
 
 def _wanted(first: Meter, recipe: Recipe) -> float:
-    """The gain that the level asks for, whatever peaks allow. On a grid of a thousandth of a dB, so that a last bit of the measurement makes no
+    """The gain that the level asks for, whatever peaks allow; where the level leaps, one that they allow. On a grid of a thousandth of a dB, so that a last bit of the measurement makes no
     other bytes.
     """
     gain = recipe.gain_db
@@ -187,19 +189,21 @@ def _wanted(first: Meter, recipe: Recipe) -> float:
             return 0.0
         target = recipe.target_db + recipe.gain_db
         # What lies below the gate of loudness before the gain may lie above it afterwards.
-        gain = _gain_to(target, target - (level if math.isfinite(level) else first.active), first)
+        most = _room(recipe.ceiling, first.peak, recipe, first.true_peak)
+        gain = gain_to(target, target - (level if math.isfinite(level) else first.active), first, most=most)
         gain = target - round(target - gain, 3)
     if recipe.level_low is None and recipe.level_high is None:
         return gain
     into = recipe.into_range(first.active_after(gain))
-    return _gain_to(first.active_after(gain) + into, gain + into, first, active=True) if into else gain
+    return gain_to(first.active_after(gain) + into, gain + into, first, active=True) if into else gain
 
 
-def _gain_to(target: float, guess: float, meter: Meter, *, active: bool = False) -> float:
+def gain_to(target: float, guess: float, meter: Meter, *, most: float = math.inf, active: bool = False) -> float:
     """The gain after which the measure is at the target, or as near as it comes: it need not move with the gain.
 
     Parameters
     ----------
+    most : that peaks allow, dB; beyond it is looked only where the measure does not leap.
     active : whether speech level is meant, whatever the measure of the recipe is.
     """
     measure = meter.active_after if active else meter.level
@@ -213,19 +217,19 @@ def _gain_to(target: float, guess: float, meter: Meter, *, active: bool = False)
         gain += off
     for one in (gain, guess):
         # Farther than an octave away other parts of the sound would count than those that the level was measured of.
-        far = abs(one - guess) > _SEARCHED * _CLOSE_DB
+        far = abs(one - guess) > _OCTAVE_DB
         if not far and all(
             abs(target - measure(one + aside)) < _CLOSE_DB + _ASIDE_DB for aside in (-_ASIDE_DB, 0.0, _ASIDE_DB)
         ):
             return one
     # It leaps where the thresholds come to lie otherwise: the nearest of all that do not lie beside a leap, over which the rounding of a format
-    # would take it; and of those the one that was thought of first.
-    offs = [
-        abs(target - measure(guess + step * _CLOSE_DB)) for step in range(-_SEARCHED - _ASIDE, _SEARCHED + _ASIDE + 1)
-    ]
-    worst = [max(offs[n : n + 2 * _ASIDE + 1]) // _CLOSE_DB for n in range(2 * _SEARCHED + 1)]
-    best = min(range(len(worst)), key=lambda n: (worst[n], abs(n - _SEARCHED)))
-    return guess + (best - _SEARCHED) * _CLOSE_DB
+    # would take it, and that peaks allow; and of those the one that was thought of first.
+    lowest, highest = -_SEARCHED, min(_SEARCHED, max(-_SEARCHED, math.floor((most - guess) / _CLOSE_DB)))
+    offs = [abs(target - measure(guess + step * _CLOSE_DB)) for step in range(lowest - _ASIDE, highest + _ASIDE + 1)]
+    worst = [max(offs[n : n + 2 * _ASIDE + 1]) // _CLOSE_DB for n in range(highest - lowest + 1)]
+    near = _NEAR_DB // _CLOSE_DB
+    best = min(range(len(worst)), key=lambda n: (max(worst[n], near), abs(n + lowest)))
+    return guess + (best + lowest) * _CLOSE_DB
 
 
 def _room(ceiling: float, peak: float, recipe: Recipe, true_peak: float) -> float:

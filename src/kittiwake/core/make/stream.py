@@ -33,6 +33,7 @@ from .speculative import SpeculativePass
 
 #: Encodings of what is decoded otherwise than it was meant, until it is right or nothing more can be done.
 _LOSSY_TRIES = 7
+_BY_LEVEL = 3  # of them that go by the level
 #: Where codecs that are made for voices begin to hear, Hz: below a low voice's pitch. Much that is lower costs level, and comes out as something else.
 VOICES_FROM_HZ = 80.0
 _MOST_OFFSET = 0.8  # of what proof lets pass, that may be decoded where none was encoded
@@ -252,7 +253,7 @@ def _settled_behind(
         if found.full and over > 0:
             # A decoder at full scale does not tell how far over it is; what follows sample by sample is little over.
             over = max(over, (_LEAST_OVER_DB if recipe.format.bits is None else _LEAST_OVER_OF_WAVES_DB) * 2**turn)
-        tried, aim = aim, best[1] if last else _nearer(aim, recipe, settled, over, off, turn, bracket)
+        tried, aim = aim, best[1] if last else _nearer(aim, recipe, settled, found, over, turn, bracket)
         now = settle(spool, meter, aim)
         if not last and now == settled:
             # Nothing else can be tried; what was nearest stays.
@@ -271,9 +272,10 @@ def _settled_behind(
 
 
 def _nearer(
-    aim: Recipe, recipe: Recipe, settled: Settled, over: float, off: float, turn: int, bracket: _Bracket
+    aim: Recipe, recipe: Recipe, settled: Settled, found: Decoded, over: float, turn: int, bracket: _Bracket
 ) -> Recipe:
-    """Another aim, after what was decoded was ``over`` the ceiling, or ``off`` the level (dB, below it where positive)."""
+    """Another aim, after what was ``found`` decoded was ``over`` the ceiling (dB) or off the level."""
+    off = found.off_db
     if over > 0:
         # Under a ceiling lower by just that, and a little, since a codec does not follow to the last digit; and by more the longer it takes.
         more = over + 0.02 + 0.08 * turn
@@ -287,7 +289,11 @@ def _nearer(
         return replace(
             aim, ceiling=ceiling, ceiling_stated=min(recipe.ceiling_stated, aim.ceiling_stated * ratio(more))
         )
-    return replace(aim, target_db=bracket.next_after(aim.target_db, off))
+    target = bracket.next_after(aim.target_db, off)
+    if turn >= _BY_LEVEL or aim.level == "leave":
+        # The level does not go with the gain: the gain itself is sought, by what is heard.
+        return replace(aim, level="leave", gain_db=settled.gain_db + found.gain_to(recipe.target_db + recipe.gain_db))
+    return replace(aim, target_db=target)
 
 
 def _check_unchanged(reader: Reader, facts: Facts) -> None:
