@@ -4,6 +4,7 @@ from __future__ import annotations
 
 import math
 from collections.abc import Iterator
+from functools import cache
 
 import numpy as np
 from numpy.typing import NDArray
@@ -222,14 +223,20 @@ def gain_to(target: float, guess: float, meter: Meter, *, most: float = math.inf
             abs(target - measure(one + aside)) < _CLOSE_DB + _ASIDE_DB for aside in (-_ASIDE_DB, 0.0, _ASIDE_DB)
         ):
             return one
-    # It leaps where the thresholds come to lie otherwise: the nearest of all that do not lie beside a leap, over which the rounding of a format
-    # would take it, and that peaks allow; and of those the one that was thought of first.
-    lowest, highest = -_SEARCHED, min(_SEARCHED, max(-_SEARCHED, math.floor((most - guess) / _CLOSE_DB)))
-    offs = [abs(target - measure(guess + step * _CLOSE_DB)) for step in range(lowest - _ASIDE, highest + _ASIDE + 1)]
-    worst = [max(offs[n : n + 2 * _ASIDE + 1]) // _CLOSE_DB for n in range(highest - lowest + 1)]
-    near = _NEAR_DB // _CLOSE_DB
-    best = min(range(len(worst)), key=lambda n: (max(worst[n], near), abs(n + lowest)))
-    return guess + (best + lowest) * _CLOSE_DB
+    # It leaps where the thresholds come to lie otherwise: the first that is near, beginning with the one that was thought of, that peaks allow, and that
+    # does not lie beside a leap, over which the rounding of a format would take it; or else the nearest.
+    missed = cache(lambda step: abs(target - measure(guess + step * _CLOSE_DB)))
+    highest = max(-_SEARCHED, math.floor((most - guess) / _CLOSE_DB)) if most < math.inf else _SEARCHED
+    best = (math.inf, 0)
+    for away in range(_SEARCHED + 1):
+        for step in (-away, away) if away else (0,):
+            if step > highest:
+                continue
+            worst = max(missed(step + aside) for aside in range(-_ASIDE, _ASIDE + 1)) // _CLOSE_DB
+            best = min(best, (worst, step), key=lambda one: one[0])
+        if best[0] <= _NEAR_DB // _CLOSE_DB:
+            break
+    return guess + best[1] * _CLOSE_DB
 
 
 def _room(ceiling: float, peak: float, recipe: Recipe, true_peak: float) -> float:
