@@ -54,12 +54,13 @@ class TestNetwork(FolderCase):
 
     def test_whatever_it_answers_is_a_sentence(self) -> None:
         self.put("slow", timeout=0.4)
+        self.put("patient", timeout=20)
         self.put("gone", url="http://127.0.0.1:9/x")
         self.put("plain", sound=None)
         self.put("lost", sound="/audio/0/x")
         for voice, text, told in (
-            ("slow", "x [hang]", "did not answer within 0.4 s"), ("slow", "x [500]", "answered 500"), ("slow", "x [noise]", "no sound that can be read"),
-            ("slow", "x [nothing]", "no sound that can be read"), ("slow", "x [end]", "cannot be reached"), ("gone", "x", "cannot be reached"),
+            ("slow", "x [hang]", "did not answer within 0.4 s"), ("patient", "x [500]", "answered 500"), ("patient", "x [noise]", "no sound that can be read"),
+            ("patient", "x [nothing]", "no sound that can be read"), ("patient", "x [end]", "cannot be reached"), ("gone", "x", "cannot be reached"),
             ("plain", "x", "no sound that can be read (application/json)"), ("lost", "x", "no sound at /audio/0/x"), ("nobody", "x", "no voice service"),
         ):  # fmt: skip
             with self.assertRaises(VoiceError, msg=voice) as raised:
