@@ -289,11 +289,12 @@ def _nearer(
         return replace(
             aim, ceiling=ceiling, ceiling_stated=min(recipe.ceiling_stated, aim.ceiling_stated * ratio(more))
         )
-    target = bracket.next_after(aim.target_db, off)
-    if turn >= _BY_LEVEL or aim.level == "leave":
-        # The level does not go with the gain: the gain itself is sought, by what is heard.
-        return replace(aim, level="leave", gain_db=settled.gain_db + found.gain_to(recipe.target_db + recipe.gain_db))
-    return replace(aim, target_db=target)
+    if aim.level != "leave":
+        target = bracket.next_after(aim.target_db, off)
+        if turn < _BY_LEVEL:
+            return replace(aim, target_db=target)
+    # The level does not go with the gain: the gain itself is sought, by what is heard. Of it the bracket is not told, which holds aims.
+    return replace(aim, level="leave", gain_db=settled.gain_db + found.gain_to(recipe.target_db + recipe.gain_db))
 
 
 def _check_unchanged(reader: Reader, facts: Facts) -> None:
