@@ -159,8 +159,8 @@ def start_of_window() -> Figures:
     script = (
         "import os, time\n"
         "began = float(os.environ['BEGAN'])\n"
-        "from kittiwake.demo import SHIPPED as DEMO\nfrom kittiwake.ui.shell.shell.start import make_app\n"
-        "from kittiwake.ui.shell.shell.window import Window\n"
+        "from kittiwake.demo import SHIPPED as DEMO\nfrom kittiwake.ui.shell.start import make_app\n"
+        "from kittiwake.ui.shell.window import Window\n"
         "app = make_app(); window = Window(); window.use_colours(False); window.show(); window.open_job(DEMO)\n"
         "app.processEvents(); window.grab()\n"
         "print(time.time() - began)\n"

@@ -47,7 +47,7 @@ def cutting(hours: float) -> Figures:
         window = Window()
         window.use_colours(False)
         window.show()
-        session, page = window.session, window.bench.cut_page
+        session, page = window.session, window.bench.page_of("cut")
 
         def until(done: object, most: float = 900) -> float:
             began = time.perf_counter()
@@ -65,10 +65,11 @@ def cutting(hours: float) -> Figures:
         figures["looked at, s"] = until(lambda: not session.busy)
         window.board.select(session.project.job.clips[1].id)
         window.run("cut.open")
-        figures["speech found, s (10 wanted)"] = until(lambda: session.project.cut_of(source).spans)
+        listened = until(lambda: page.finder.activity is not None)
+        window.run("cut.find")
+        figures["speech found, s (10 wanted)"] = listened + until(lambda: session.project.cut_of(source).spans)
         figures["spans found"] = len(session.project.cut_of(source).spans)
-        activity = page._activity
-        assert activity is not None
+        activity = page.finder.activity
         began = time.perf_counter()
         find_speech(activity, Find(pause=0.7))
         figures["found again with other settings, ms"] = (time.perf_counter() - began) * 1000
@@ -80,7 +81,7 @@ def cutting(hours: float) -> Figures:
             length = frames ** dice.uniform(0.35, 1.0)
             at = dice.uniform(0, frames - length)
             began, own = time.perf_counter(), time.thread_time()
-            wave.analyze(at, at + length)
+            wave.show_range(at, at + length)
             wave.repaint()
             taken, worked = (time.perf_counter() - began) * 1000, (time.thread_time() - own) * 1000
             if n >= 5:

@@ -145,7 +145,7 @@ class Monkey:
             mock.patch("kittiwake.ui.commands.deliver.where_to_save", side_effect=self._where),
             mock.patch("kittiwake.ui.commands.script.where_to_save", side_effect=self._where),
             mock.patch("kittiwake.ui.commands.receiver.where_to_save", side_effect=self._where),
-            mock.patch("kittiwake.ui.bench.heard_page.where_to_save", side_effect=self._where),
+            mock.patch("kittiwake.ui.places.heard.page.where_to_save", side_effect=self._where),
             mock.patch("kittiwake.ui.commands.cut.where_to_save", side_effect=self._where),
         ):
             for number in range(1, actions + 1):
@@ -314,7 +314,7 @@ class Monkey:
                     one.close()
             self.app.processEvents()
         self.window.run("make.cancel")
-        self.window.bench.record_page.recorder.stop()
+        self.window.bench.page_of("record").recorder.stop()
         until = time.monotonic() + 60
         quiet = 0
         while quiet < 8 and time.monotonic() < until:

@@ -37,7 +37,7 @@ def shoot_voice(window: Window, shoot: Callable[[str], None]) -> None:
     """Cutting, takes and recording."""
 
     lines = tuple(read_lines((READING / "Season list.csv").read_text("utf-8")))
-    page = window.bench.cut_page
+    page = window.bench.page_of("cut")
     window.run("cut.demo")
     _until(lambda: page.finder.activity is not None)
     _until(lambda: page.wave._picture and page.wave._picture._samples is not None)
@@ -54,13 +54,13 @@ def shoot_voice(window: Window, shoot: Callable[[str], None]) -> None:
     shoot("cut")
     window.use_colours(False)
     window.run("record.open")
-    record = window.bench.record_page
+    record = window.bench.page_of("record")
     record.take_list(lines)
     record.go()
     _until(lambda: record.recorder.state == "recording" and record.recorder.seconds > 1.4)
     window.grab().save(str(FOLDER_OF[0] / "record.png"))
     _until(lambda: record.recorder.state == "open")
-    window.bench.show_levels()
+    window.bench.go_to("levels")
     window.board.setFocus()
     clips = [clip for clip in window.session.project.job.clips if clip.name.startswith("boarding")]
     dialog = TouchDialog(window, [clip.touch_up for clip in clips])
@@ -100,16 +100,16 @@ def shoot_made(window: Window, shoot: Callable[[str], None], place: Path) -> Non
     """What nobody recorded: a script, a tone, hold music."""
     window.session.project.begin(("phone-menu", "deck-radio"))
     window.run("script.open")
-    page = window.bench.script_page
+    page = window.bench.page_of("script")
     page.take_table(read_text(SCRIPT), "read")
     page._put("respellings", page.script.changed(respellings=parsed("Skerrow = Scarrow\n#:# = # #")))
     page.speak_all()
-    _until(lambda: not page.speaker.busy)
+    _until(lambda: not page.worker.busy)
     page.table.setCurrentIndex(page.table.script.index(2, 1))
     page.table.setFocus()
     shoot("script")
     window.run("tone.open")
-    window.bench.tone_page.typed.setText("germany special information")
+    window.bench.page_of("tone").typed.setText("germany special information")
     shoot("tone")
     path = place / "Harbour waltz.wav"
     soundfile.write(path, music(16), RATE)
@@ -117,8 +117,8 @@ def shoot_made(window: Window, shoot: Callable[[str], None], place: Path) -> Non
     settle(QApplication.instance(), window, 20)
     window.board.select(window.session.project.job.clips[-1].id)
     window.run("music.open")
-    holder = window.bench.music_page
-    _until(lambda: not holder.holder.busy)
+    holder = window.bench.page_of("music")
+    _until(lambda: not holder.worker.busy)
     holder.length.setText("10:00")
     holder.rights["holder"].setText("Brinmar Ferries")
     holder.rights["licence"].setText("own work")
@@ -133,7 +133,7 @@ def shoot_machines(app: QApplication, window: Window, shoot: Callable[[str], Non
     window.run("make.all")
     settle(app, window)
     window.run("phone.open")
-    page = window.bench.phone_page
+    page = window.bench.page_of("phone")
     for count in (6, 4, 4):
         for _ in range(count):
             page.assign_current()
@@ -141,7 +141,7 @@ def shoot_machines(app: QApplication, window: Window, shoot: Callable[[str], Non
             page.make_menu()
     for key in ("5", "1"):
         page.press(key)
-        _until(lambda: not page.phoner.busy)
+        _until(lambda: not page.worker.busy)
     window.player.pause()
     shoot("phone")
     radio = project.receiver("deck-radio")
@@ -183,15 +183,15 @@ def shoot_heard(app: QApplication, window: Window, shoot: Callable[[str], None])
     window.run("make.all")
     settle(app, window)
     window.run("service.hear")
-    page = window.bench.heard_page
-    _until(lambda: not page.asker.busy, 120)
+    page = window.bench.page_of("heard")
+    _until(lambda: not page.worker.busy, 120)
     page.table.setCurrentCell(0, 0)
     shoot("heard")
 
 
 def shoot_corpus(app: QApplication, window: Window, shoot: Callable[[str], None]) -> None:
     """How good the demo would be to train on; and what codecs cost in words."""
-    page = window.bench.heard_page
+    page = window.bench.page_of("heard")
     some = [
         one
         for one in costs.candidates()
@@ -204,8 +204,8 @@ def shoot_corpus(app: QApplication, window: Window, shoot: Callable[[str], None]
     edits.choose_receivers(window.session.project, ["corpus"])
     settle(app, window)
     window.run("corpus.show")
-    corpus = window.bench.corpus_page
-    _until(lambda: not corpus.judger.busy and len(corpus.qualities) == len(corpus._rows), 120)
+    corpus = window.bench.page_of("corpus")
+    _until(lambda: not corpus.worker.busy and len(corpus.qualities) == len(corpus._rows), 120)
     corpus.rule_field.setText("snr >= 45 dB")
     corpus.add_rule()
     corpus.rule_field.setText("clipped <= 1 %")
@@ -271,9 +271,9 @@ def main() -> None:
     shoot("beacon")
     window.board.select(notice.id)
     window.run("ear.compare")
-    while window.bench.compare_page.busy:
+    while window.bench.page_of("compare").busy:
         app.processEvents()
-    window.bench.compare_page.table.setCurrentCell(1, 0)
+    window.bench.page_of("compare").table.set_current(1)
     shoot("compare")
     window.use_colours(True)
     window.board.select(clip.id, "speech-engine")

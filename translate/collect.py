@@ -61,8 +61,8 @@ def _of(tree: ast.AST) -> Iterator[tuple[int, str, str]]:
         texts = [arg.value for arg in call.args if isinstance(arg, ast.Constant) and isinstance(arg.value, str)]
         if name in ("tr", "phrase") and texts and isinstance(call.args[0], ast.Constant):
             yield call.lineno, texts[0], texts[1] if len(call.args) > 1 and len(texts) > 1 else ""
-        elif name in ("command", "Command", "verb") and len(texts) > 1:
-            for text in texts[1 : 2 if name == "verb" else 3]:
+        elif name in ("command", "Command", "place", "verb") and len(texts) > 1:
+            for text in texts[1 : 2 if name in ("place", "verb") else 3]:
                 yield call.lineno, text, ""
         elif name in ("option", "group"):
             for told in (word.value for word in call.keywords if word.arg == "help"):

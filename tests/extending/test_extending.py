@@ -1,4 +1,4 @@
-"""A codec, a rule, a remedy, a touch-up, a voice, a form of delivery, a stand-in with its panel and a command are added from outside: short files, and nothing under ``src`` is edited."""
+"""A codec, a rule, a remedy, a touch-up, a voice, a form of delivery, a stand-in with its panel, a place with a table and a worker, and a command are added from outside: short files, and nothing under ``src`` is edited."""
 
 from __future__ import annotations
 
@@ -11,7 +11,17 @@ from pathlib import Path
 from tests.sounds import DEMO, FolderCase, noise, speech_like
 
 HERE = Path(__file__).parent / "examples"
-FILES = ("codec.py", "horn.py", "horn_ui.py", "rule.py", "remedy.py", "touch_up.py", "voice.py", "delivery.py")
+FILES = (
+    "codec.py",
+    "horn.py",
+    "horn_ui.py",
+    "rule.py",
+    "remedy.py",
+    "touch_up.py",
+    "voice.py",
+    "delivery.py",
+    "longest_ui.py",
+)
 RECEIVER = HERE / "horn.toml"
 WINDOW = """
 import sys
@@ -35,6 +45,9 @@ panel = window.bench.stand_ins.panel("horn"); print(panel.text(), panel.isVisibl
 print("forms:", any("paging horns" in name for _, name in __import__("kittiwake.core.fit.rules.form", fromlist=["x"]).forms()))
 print("in menu:", [a.text() for m in window.menuBar().actions() if m.text() == "View" for a in m.menu().actions()][-1])
 window.run("horn.count"); print(window.status.words.text())
+window.run("pauses.show"); page = window.bench.page_of("pauses")
+while page.worker.busy: app.processEvents()
+print(window.bench.page, page.table.rowCount(), page.table.text(0, 0), "|", window.status.words.text())
 window.run("standin.press"); settle(app, window); print(window.player.title)
 window.shut_down()
 """
@@ -158,7 +171,7 @@ class TestExtending(FolderCase):
         script = (
             "import sys\nfrom kittiwake.core import extensions\nextensions.load('core')\n"
             "from kittiwake.ui.shell.start import make_app\nfrom kittiwake.core.model import load_receiver\n"
-            "from kittiwake.ui.bench.rules_editor import RulesEditor\napp = make_app()\n"
+            "from kittiwake.ui.places.receiver.rules_editor import RulesEditor\napp = make_app()\n"
             "sheet = RulesEditor(); sheet.show_receiver(load_receiver(sys.argv[1]))\n"
             "field = next(f for b, f in sheet._fields if b.path[-1] == 'speech_percent')\n"
             "print(field.accessibleName(), field.text()); field.setText('40'); print(sheet.receiver().rules.more)\n"
@@ -206,8 +219,9 @@ class TestExtending(FolderCase):
                 "The paging horn took Welcome.horn; P sets it off.",
                 "The horn holds Welcome.horn. True",
                 "forms: True",
-                "in menu: Count the clips",
+                "in menu: Pauses…",
                 "There are 1 clips.",
+                "pauses 1 Welcome | 1 clips measured.",
                 "Paging horn: Welcome.horn",
             ],
         )

@@ -124,7 +124,7 @@ def drop_and_make() -> None:
     print(f"from the drop to 68 proved outputs: {actions} actions")
 
     click("Main menu", "phone-menu")
-    assert window.bench.currentWidget() is window.bench.cell_page
+    assert window.bench.currentWidget() is window.bench.page_of("cell")
     player = window.player
     key("space")
     wait(lambda: player.playing and player.position > 0.3, "it plays")
@@ -200,7 +200,7 @@ def from_nothing() -> None:
     session.project.receivers = session.project.receivers[:1]
     board.setFocus()
     focus()
-    page = window.bench.record_page
+    page = window.bench.page_of("record")
     key("v")
     wait(lambda: page.recorder.state == "open", "the microphone is open")
     key("Return")
@@ -224,7 +224,7 @@ def cut_a_reading() -> None:
     focus()
     wait(lambda: session.project.job.clips and not session.busy, "it has been looked at")
     key("k")
-    wait(lambda: window.bench.cut_page.finder.activity is not None, "it has been listened to")
+    wait(lambda: window.bench.page_of("cut").finder.activity is not None, "it has been listened to")
     key("f")
     wait(lambda: len(session.project.cut_of(reading).spans) == 42, "42 spans are found")
     key("Return")

@@ -13,13 +13,13 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
 from kittiwake.core.cut.activity import Activity
+from kittiwake.core.cut.listening import Listeners
 from kittiwake.core.model import Clip, Facts
 from kittiwake.core.project.remembered import Remembered
 from kittiwake.demo import SHIPPED as DEMO
 from kittiwake.ui.settings.held import HeldSettings
 from kittiwake.ui.shell.start import make_app, settle
 from kittiwake.ui.shell.window import Window
-from kittiwake.ui.workers.cuts import CutWorker
 from tests.sounds import FolderCase
 
 #: Where voices are in recordings, by their content: what one process has listened to.
@@ -28,18 +28,17 @@ _HEARD: dict[str, Activity] = {}
 
 def listen_once(case: unittest.TestCase) -> None:
     """Each recording is listened to once in a process: tests of what is done with its clips need not wait for that every time."""
-    ask = CutWorker._ask
+    listen = Listeners.activity
 
-    def kept(cutter: CutWorker, facts: Facts) -> object:
+    def kept(
+        listeners: Listeners, facts: Facts, stopped: Callable[[], bool], report: Callable[[float], object]
+    ) -> Activity:
         key = f"{facts.digest} {facts.stated}"
         if key not in _HEARD:
-            found = ask(cutter, facts)
-            if not isinstance(found, Activity):
-                return found
-            _HEARD[key] = found
+            _HEARD[key] = listen(listeners, facts, stopped, report)
         return _HEARD[key]
 
-    case.enterContext(mock.patch.object(CutWorker, "_ask", kept))
+    case.enterContext(mock.patch.object(Listeners, "activity", kept))
 
 
 class WindowCase(FolderCase):

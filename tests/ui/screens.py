@@ -7,7 +7,7 @@ from collections.abc import Callable, Iterator
 from pathlib import Path
 from unittest import mock
 
-from PySide6.QtWidgets import QWidget
+from PySide6.QtWidgets import QApplication, QWidget
 
 from kittiwake import commands
 from kittiwake.core.corpus.quality import Quality
@@ -19,10 +19,10 @@ from kittiwake.core.fit import Fit
 from kittiwake.core.make.compare import Comparison, candidates
 from kittiwake.core.make.ledger import Entry
 from kittiwake.core.script.respell import parsed
-from kittiwake.ui.bench.list_dialog import ListDialog
 from kittiwake.ui.dialogs.deliver_dialog import DeliverDialog
 from kittiwake.ui.dialogs.forms_dialog import FormsDialog
 from kittiwake.ui.dialogs.headerless_dialog import HeaderlessDialog
+from kittiwake.ui.dialogs.list_dialog import ListDialog
 from kittiwake.ui.dialogs.palette import KeyList, Palette
 from kittiwake.ui.dialogs.plan_dialog import PlanDialog
 from kittiwake.ui.dialogs.rate_dialog import RateDialog
@@ -90,20 +90,20 @@ def pages(window: Window, until: Until) -> list[tuple[str, Callable[[], object]]
     bench = window.bench
 
     def compare() -> None:
-        with mock.patch("kittiwake.ui.bench.compare_page.WorkerProcess", Compared):
-            run("ear.compare", lambda: not bench.compare_page.busy)()
+        with mock.patch("kittiwake.ui.places.compare.page.WorkerProcess", Compared):
+            run("ear.compare", lambda: not bench.page_of("compare").worker.busy)()
 
     def corpus() -> None:
         with mock.patch("kittiwake.ui.workers.corpus.measured_each", measured):
-            run("corpus.show", lambda: not bench.corpus_page.judger.busy)()
+            run("corpus.show", lambda: not bench.page_of("corpus").worker.busy)()
 
     return [
         ("cell", lambda: window.board.select(notice, "quay-beacon")), ("clip", lambda: window.board.select(welcome)),
-        ("receiver", run("view.receiver")), ("levels", run("view.levels")), ("cut", run("cut.open", lambda: bench.cut_page.finder.activity is not None)),
+        ("receiver", run("view.receiver")), ("levels", run("view.levels")), ("cut", run("cut.open", lambda: bench.page_of("cut").finder.activity is not None)),
         ("record", run("record.open")), ("script", run("script.open")), ("tone", run("tone.open")),
-        ("music", run("music.open", lambda: not bench.music_page.holder.busy)), ("phone", run("phone.open")),
-        ("compare", compare), ("corpus", corpus), ("heard", lambda: bench.show_heard(project.receivers[0])),
-        ("costs", lambda: (bench.show_heard(project.receivers[0]), bench.heard_page.show_costs())),
+        ("music", run("music.open", lambda: not bench.page_of("music").worker.busy)), ("phone", run("phone.open")),
+        ("compare", compare), ("corpus", corpus), ("heard", lambda: bench.go_to("heard", project.receivers[0])),
+        ("costs", lambda: (bench.go_to("heard", project.receivers[0]), bench.page_of("heard").show_costs())),
     ]  # fmt: skip
 
 
@@ -126,7 +126,8 @@ def dialogs(window: Window, made: Path) -> Iterator[QWidget]:
     yield FormsDialog(window, "Two at the desk")
     yield TouchDialog(window, [clip.touch_up])
     settings = SettingsPage(window, window.settings)
-    settings.caches._pool.submit(int).result()  # it has counted what is kept: what it says changes no more
+    settings.caches.worker.wait()
+    QApplication.processEvents()  # it has counted what is kept: what it says changes no more
     yield settings
     yield KeyDialog(window, commands.window_commands()[0])
     yield WatchDialog(window, window.watching, ("phone-menu",))
@@ -138,7 +139,7 @@ def dialogs(window: Window, made: Path) -> Iterator[QWidget]:
     yield HeaderlessDialog(window, some, 0, None, STREAMS)
     yield ListDialog(window, lines, 3)
     yield RowsDialog(window, project.job.clips)
-    yield PlanDialog(window, window.bench.phone_page.plan.to_toml())
+    yield PlanDialog(window, window.bench.page_of("phone").plan.to_toml())
     yield RespellingDialog(window, parsed("St = Saint"), ())
     yield ReplaceDialog(window)
     yield BlindDialog(window, window.player)

@@ -203,7 +203,7 @@ class TestOutputs(WindowCase):
         altered.write_bytes(data)
         self.window.board.select(self.clip("two").id, "phone-menu")
         self.wait_for(lambda: self.state("two", "phone-menu") == "stale")
-        self.assertIn("altered the file", self.window.bench.cell_page.proof_label.text())
+        self.assertIn("altered the file", self.window.bench.page_of("cell").proof_label.text())
         self.press(Key.Key_M)
         self.settle()
         # Somebody's alteration is never overwritten.
@@ -260,7 +260,7 @@ class TestRescue(WindowCase):
             f"window.add_paths([Path({str(path)!r})]); settle(app, window)\n"
             "clip = window.session.project.job.clips[0]\n"
             "edits.replace_clip(window.session.project, 'naming', clip.changed(name='kept'))\n"
-            "window.autosave.keep(); window.autosave._pool.shutdown(wait=True)\n"
+            "window.autosave.keep(); window.autosave.worker.wait()\n"
             "os.kill(os.getpid(), signal.SIGKILL)\n"
         )
         run = subprocess.run([sys.executable, "-c", script], stderr=subprocess.DEVNULL)

@@ -10,8 +10,8 @@ import soundfile
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
-from kittiwake.ui.bench.corpus import page as corpus_page
 from kittiwake.ui.dialogs.rows_dialog import RowsDialog
+from kittiwake.ui.places.corpus import page as corpus_page
 from tests.sounds import noise, speech_like
 from tests.ui.base import WindowCase
 
@@ -22,7 +22,7 @@ class TestCorpus(WindowCase):
     @property
     def page(self) -> Any:
         """The page of the job that is open."""
-        return self.window.bench.corpus_page
+        return self.window.bench.page_of("corpus")
 
     def setUp(self) -> None:
         super().setUp()
@@ -40,7 +40,7 @@ class TestCorpus(WindowCase):
     def measured(self) -> None:
         self.press(Key.Key_F7, Mod.ShiftModifier)
         self.wait_for(
-            lambda: len(self.page.qualities) == 5 and not self.page.judger.busy and not self.page._later.isActive()
+            lambda: len(self.page.qualities) == 5 and not self.page.worker.busy and not self.page._later.isActive()
         )
         self.app.processEvents()
 
@@ -83,7 +83,7 @@ class TestCorpus(WindowCase):
         self.page.message.connect(told.append)
         with mock.patch.object(corpus_page.QFileDialog, "getExistingDirectory", return_value=str(self.folder / "c")):
             self.page.write_button.click()
-        self.wait_for(lambda: not self.page.judger.busy and any("is written" in line for line in told))
+        self.wait_for(lambda: not self.page.worker.busy and any("is written" in line for line in told))
         rows = [json.loads(line) for line in (self.folder / "c" / "manifest.jsonl").read_text().splitlines()]
         self.assertEqual(4, len(rows))
         row = next(one for one in rows if one["id"] == clip.name)

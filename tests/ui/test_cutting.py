@@ -16,8 +16,8 @@ from kittiwake.core.cut.forms import read_marks
 from kittiwake.core.measure import ActiveLevel, analyze
 from kittiwake.core.model import Span
 from kittiwake.core.project import edits
-from kittiwake.ui.bench.list_dialog import ListDialog
 from kittiwake.ui.commands import cut
+from kittiwake.ui.dialogs.list_dialog import ListDialog
 from kittiwake.ui.dialogs.touch_dialog import TouchDialog
 from kittiwake.ui.workers.cuts import Picture
 from tests.sounds import FolderCase, speech_like
@@ -40,7 +40,7 @@ class CutCase(WindowCase):
         )
         self.settle()
         self.window.board.setFocus()
-        self.page = self.window.bench.cut_page
+        self.page = self.window.bench.page_of("cut")
 
     def act(self, key: Qt.Key, modifier: Qt.KeyboardModifier = Mod.NoModifier) -> None:
         """One action of a person: a key."""

@@ -72,13 +72,13 @@ class TestTruth(WindowCase):
         edits.state_true_rate(self.session.project, [clip], 48_000)
         self.assertEqual(model.data(model.index(0, 1)), "4.00 s")
         self.window.board.select(clip.id)
-        page = self.window.bench.clip_page
+        page = self.window.bench.page_of("clip")
         self.assertIn("48 kHz, as you stated (its header says 44.1 kHz)", page.facts_label.text())
         self.assertIn("4.00 s", page.facts_label.text())
         self.assertAlmostEqual(page.wave._layers[0].seconds, 4.0, places=3)
         self.press(Key.Key_K)
-        self.wait_for(lambda: self.window.bench.cut_page.finder.activity is not None)
-        self.window.bench.cut_page.work.add_typed("1 to 2 x")
+        self.wait_for(lambda: self.window.bench.page_of("cut").finder.activity is not None)
+        self.window.bench.page_of("cut").work.add_typed("1 to 2 x")
         span = self.session.project.cut_of(clip.source).spans[0]
         self.assertEqual((span.start, span.stop), (48_000, 96_000))
         self.window.grab()

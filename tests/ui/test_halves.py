@@ -39,7 +39,7 @@ class TestHalves(WindowCase):
         self.assertTrue(not halves.is_folded and self.window.board.hasFocus())
         self.press(Key.Key_F6, Mod.ShiftModifier)
         self.assertTrue(halves.is_folded)
-        self.window.bench.cut_page.wave.setFocus()
+        self.window.bench.page_of("cut").wave.setFocus()
 
     def test_how_the_halves_were_parted_is_remembered_for_each_page(self) -> None:
         path = self.folder / "window.json"
@@ -54,9 +54,9 @@ class TestHalves(WindowCase):
         halves._save()
         share = json.loads(path.read_text())["clip"]
         again = BoardBenchSplitter(Board(self.session), FilterBar(), QLabel(), path)
-        self.assertEqual(again._shares["clip"], share)
+        self.assertEqual(again.share_of("clip"), share)
         path.write_text('{"clip": "wide"}')
-        self.assertEqual(BoardBenchSplitter(Board(self.session), FilterBar(), QLabel(), path)._shares["clip"], 0.47)
+        self.assertEqual(BoardBenchSplitter(Board(self.session), FilterBar(), QLabel(), path).share_of("clip"), 0.47)
 
     def test_what_waits_for_a_decision_is_a_key_away(self) -> None:
         self.open_demo()

@@ -62,7 +62,7 @@ class HandingCase(WindowCase):
 class TestPhone(HandingCase):
     def test_from_made_prompts_to_a_menu_three_deep_dialled_through_in_thirty_actions(self) -> None:
         self.act(Key.Key_F5, Mod.ShiftModifier)
-        page = self.window.bench.phone_page
+        page = self.window.bench.page_of("phone")
         self.assertIs(self.app.focusWidget(), page.prompts)
         self.assertEqual(page.prompts.count(), 24)
         for count in (8, 8, 8):
@@ -75,7 +75,7 @@ class TestPhone(HandingCase):
         self.assertEqual(max(map(len, plan.ways().values())), 3)
         self.actions += 1
         page.walk_button.click()
-        self.wait_for(lambda: not page.phoner.busy)
+        self.wait_for(lambda: not page.worker.busy)
         self.assertIn("24 of 24 prompts heard", page.log.toPlainText())
         self.assertLessEqual(self.actions, 30)
         # A prompt that is gone is missed, not forgotten.
@@ -95,12 +95,12 @@ class TestPhone(HandingCase):
 
     def test_called_by_hand(self) -> None:
         self.press(Key.Key_F5, Mod.ShiftModifier)
-        page = self.window.bench.phone_page
+        page = self.window.bench.page_of("phone")
         for _ in range(3):
             self.press(Key.Key_Return)
         page.keypad.buttons["1"].setFocus()
         QTest.keyClick(page.keypad.buttons["1"], Key.Key_2)
-        self.wait_for(lambda: not page.phoner.busy)
+        self.wait_for(lambda: not page.worker.busy)
         self.assertIn("key: 2 pressed and detected\nprompt: prompt_03", page.log.toPlainText())
         self.assertIn("call 2", self.window.player.title)
         self.assertEqual(page.call_button.text(), "Hang up")
@@ -115,9 +115,9 @@ class TestPhone(HandingCase):
 
     def test_a_line_is_recorded_over_the_phone_and_comes_back_as_a_prompt(self) -> None:
         self.press(Key.Key_F5, Mod.ShiftModifier)
-        page = self.window.bench.phone_page
+        page = self.window.bench.page_of("phone")
         page.record_button.click()
-        self.wait_for(lambda: not page.phoner.busy)
+        self.wait_for(lambda: not page.worker.busy)
         self.settle()
         self.assertIn("recorded as recorded 1.ulaw, without a header", page.log.toPlainText())
         clip = self.clip("recorded 1")
@@ -130,7 +130,7 @@ class TestPhone(HandingCase):
 
     def test_the_plan_as_text(self) -> None:
         self.press(Key.Key_F5, Mod.ShiftModifier)
-        page = self.window.bench.phone_page
+        page = self.window.bench.page_of("phone")
         self.press(Key.Key_Return)
         page.text_button.click()
         dialog = self.window.findChild(PlanDialog)
@@ -160,11 +160,11 @@ class TestByName(HandingCase):
         self.settle()
         self.make()
         self.act(Key.Key_F5, Mod.ShiftModifier)
-        page = self.window.bench.phone_page
+        page = self.window.bench.page_of("phone")
         for button in (page.names_button, page.walk_button):
             self.actions += 1
             button.click()
-        self.wait_for(lambda: not page.phoner.busy)
+        self.wait_for(lambda: not page.worker.busy)
         self.assertIn("6 of 6 prompts heard", page.log.toPlainText())
         self.assertEqual(plan_of(self.session.project.job.dial_plan).ways()["111 Babies"], "111")
         self.assertLessEqual(self.actions, 4)
@@ -205,7 +205,7 @@ class TestDelivering(HandingCase):
         self.assertEqual(self.states(), ["delivered", "older", "delivered"])
         self.window.board.select(self.clip("prompt 02").id, "phone-menu")
         self.settle()
-        self.assertIn("older copy", self.window.bench.cell_page.proof_label.text())
+        self.assertIn("older copy", self.window.bench.page_of("cell").proof_label.text())
         dialog = self.deliver()
         self.assertIn("1 changed, 2 same", dialog.head.text())
         self.assertEqual(dialog.table.item(0, 0).text(), "prompt_02.wav")  # type: ignore[union-attr]

@@ -44,12 +44,12 @@ class TestHeard(WindowCase):
         self.window.board.setFocus()
 
     def listened(self) -> None:
-        page = self.window.bench.heard_page
-        self.wait_for(lambda: not page.asker.busy and page.table.rowCount() == 3)
+        page = self.window.bench.page_of("heard")
+        self.wait_for(lambda: not page.worker.busy and page.table.rowCount() == 3)
         self.app.processEvents()
 
     def test_to_the_service_and_back_in_two_actions(self) -> None:
-        page = self.window.bench.heard_page
+        page = self.window.bench.page_of("heard")
         self.press(Key.Key_M)  # 1
         self.wait_for(lambda: not self.window.maker.busy)
         self.settle()
@@ -85,7 +85,7 @@ class TestHeard(WindowCase):
         self.assertIn("2 → Speech service", self.window.player.title)
 
     def test_the_most_doubtful_first_as_a_list_and_what_codecs_cost(self) -> None:
-        page = self.window.bench.heard_page
+        page = self.window.bench.page_of("heard")
         self.press(Key.Key_M)
         self.wait_for(lambda: not self.window.maker.busy)
         self.press(Key.Key_F11, Mod.ShiftModifier)
@@ -122,7 +122,7 @@ class TestHeard(WindowCase):
         assert receiver.service is not None
         wrong = receiver.service.changed(body=receiver.service.body.replace("{encoding}", "linear16"))
         project.receivers[0] = receiver.changed(service=wrong)
-        page = self.window.bench.heard_page
+        page = self.window.bench.page_of("heard")
         page.begin(project.receivers[0])
         self.listened()
         self.assertIn("encoding says linear16, and the sound is wav", next(iter(page.answers.values()))[0].error)

@@ -158,7 +158,7 @@ class TestJobs(WindowCase):
         self.session.project.begin(("quay-beacon",))
         self.add_files(DEMO / "Safety notice.ogg")
         self.act(Key.Key_K)
-        wave = self.window.bench.cut_page.wave
+        wave = self.window.bench.page_of("cut").wave
         self.wait_for(lambda: wave._picture is not None)
         self.actions += 1  # a drag
         y = wave.height() // 3

@@ -23,9 +23,9 @@ from kittiwake.core.model import TouchUp
 from kittiwake.core.model.rule import Blank
 from kittiwake.core.project import edits
 from kittiwake.demo import SHIPPED as DEMO
-from kittiwake.ui.bench.bench import PAGES
-from kittiwake.ui.bench.blank_values import as_text, parsed
 from kittiwake.ui.dialogs.touch_dialog import TouchDialog
+from kittiwake.ui.places.place import places
+from kittiwake.ui.places.receiver.blank_values import as_text, parsed
 from kittiwake.ui.settings.held import HeldSettings
 from kittiwake.ui.settings.page import SettingsPage
 from kittiwake.ui.shell.language import use_language
@@ -111,7 +111,7 @@ class TestNothingStaysEnglish(WindowCase):
     def test_what_any_page_has_to_say_arrives_in_the_language_that_is_spoken(self) -> None:
         """A signal of Qt's own strings would take English out of it."""
         bench, window = self.window.bench, self.window
-        for name in PAGES:
+        for name in (one.key for one in places()):
             bench.page_of(name)
         telling = [
             page for page in bench.findChildren(QObject) if isinstance(getattr(page, "message", None), SignalInstance)
@@ -222,7 +222,7 @@ class TestTypedValues(WindowCase):
     def test_rules_that_are_shown_can_be_typed_again_in_any_language(self) -> None:
         self.open_demo()
         window = self.window
-        page = window.bench.receiver_page
+        page = window.bench.page_of("receiver")
         for receiver in window.session.project.receivers:
             window.board.select(window.session.project.job.clips[0].id, receiver.slug)
             window.run("view.receiver")

@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from pathlib import Path
+from threading import Event
 from unittest import mock
 
 from kittiwake.core.model import Facts, Note
@@ -17,9 +18,12 @@ class _Instant:
 
     def __init__(self) -> None:
         self.asked = []
+        self.may = Event()
+        self.may.set()
 
     def ask(self, task: tuple[Path, None, bool], *_: object) -> Facts:
         self.asked.append((task[0], task[2]))
+        self.may.wait(20)
         return Facts(task[0], error=Note("empty", "Nothing."))
 
     def close(self) -> None:
@@ -29,8 +33,7 @@ class _Instant:
 class TestLooker(WindowCase):
     def looker(self, threads: int, helper: _Instant) -> SourceWorker:
         with mock.patch("os.cpu_count", return_value=threads + 1):
-            looker = SourceWorker()
-        looker._helper = lambda: helper  # type: ignore[assignment, method-assign, return-value]
+            looker = SourceWorker(begin_process=lambda: helper)  # type: ignore[arg-type, return-value]
         self.addCleanup(looker.stop)
         return looker
 
@@ -49,12 +52,13 @@ class TestLooker(WindowCase):
         helper = _Instant()
         looker = self.looker(1, helper)
         paths = [Path(f"/nowhere/{n}.wav") for n in range(50)]
-        with mock.patch.object(looker._pool, "submit"):  # nobody begins yet
-            looker.want(paths, {})
+        helper.may.clear()  # it begins with the first, and stays there
+        looker.want(paths, {})
+        self.wait_for(lambda: helper.asked, 20)
         looker.hurry(paths[40])
-        looker._pool.submit(looker._look_on)
+        helper.may.set()
         self.wait_for(lambda: not looker.busy, 20)
-        self.assertEqual(helper.asked[0], (paths[40], False))
+        self.assertEqual(helper.asked[:2], [(paths[0], False), (paths[40], False)])
         self.assertEqual(len(helper.asked), 50)
         looker.want([paths[3]], {}, anew=True)
         self.wait_for(lambda: not looker.busy, 20)

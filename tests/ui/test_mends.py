@@ -215,7 +215,7 @@ class TestKeys(WindowCase):
         self.assertFalse(self.window.filter.isVisible(), "Esc shows all, wherever one is in the bar")
         self.window.board.setFocus()
         self.press(Key.Key_L)
-        self.assertIs(self.window.bench.currentWidget(), self.window.bench.levels_page)
+        self.assertIs(self.window.bench.currentWidget(), self.window.bench.page_of("levels"))
         self.press(Key.Key_Space)
         self.assertTrue(self.window.player.playing, "a table that is worked on by keys leaves them to the window")
 
@@ -325,7 +325,7 @@ class TestTakes(WindowCase):
     def test_a_list_taken_while_recording_does_not_rename_the_take(self) -> None:
         from kittiwake.core.model import Line
 
-        page = self.window.bench.record_page
+        page = self.window.bench.page_of("record")
         page._taking = Line("as it began")
         page.recorder.state = "recording"
         page.take_list((Line("other"),))
@@ -340,18 +340,19 @@ class TestTakes(WindowCase):
         self.assertEqual([clip.name for clip in self.session.project.job.clips], ["as it began"])
 
     def test_a_check_that_comes_late_does_not_call_off_the_next_count_in(self) -> None:
-        recorder = self.window.bench.record_page.recorder
+        recorder = self.window.bench.page_of("record").recorder
         from kittiwake.core.record import check_take
+        from kittiwake.ui.workers.worker import Outcome
 
         path = self.write("t.wav", speech_like(48_000, 1), 48_000, "PCM_24")
         found = check_take(path, -60.0)
         recorder.state = "count"
-        recorder._take_check(path, found)
+        recorder._checked(Outcome(path, found, None, False))
         self.assertEqual(recorder.state, "count")
         recorder.state = "off"
 
     def test_v_leaves_a_take_alone(self) -> None:
-        page = self.window.bench.record_page
+        page = self.window.bench.page_of("record")
         self.window.run("record.open")
         page.recorder.state = "recording"
         self.window.run("record.open")
@@ -377,7 +378,7 @@ class TestTakes(WindowCase):
         writer.drop()
 
     def test_closing_while_recording_is_asked_about(self) -> None:
-        page = self.window.bench.record_page
+        page = self.window.bench.page_of("record")
         page.recorder.state = "recording"
         with mock.patch.object(QMessageBox, "question", return_value=QMessageBox.StandardButton.Cancel) as asked:
             self.assertFalse(self.window.close())

@@ -21,7 +21,7 @@ class TestHoldMusic(WindowCase):
     @property
     def page(self) -> Any:
         """The page of the job that is open."""
-        return self.window.bench.music_page
+        return self.window.bench.page_of("music")
 
     def setUp(self) -> None:
         super().setUp()
@@ -34,7 +34,7 @@ class TestHoldMusic(WindowCase):
         self.window.board.select(self.clip("Theme").id)
 
     def done(self) -> None:
-        self.wait_for(lambda: not self.page.holder.busy)
+        self.wait_for(lambda: not self.page.worker.busy)
         self.app.processEvents()
         self.settle()
 
@@ -124,7 +124,7 @@ class TestHoldMusic(WindowCase):
         project.add_sources([self.write("March.wav", music(20, seed=2), RATE)])
         self.settle()
         self.press(Key.Key_F8, Mod.ShiftModifier)
-        self.assertTrue(self.page.holder.busy)
+        self.assertTrue(self.page.worker.busy)
         self.window.board.select(self.clip("March").id)
         self.window.run("music.open")
         self.page.rights["holder"].setText("Brinmar Music")

@@ -18,7 +18,7 @@ from PySide6.QtWidgets import QComboBox, QLabel, QLineEdit, QPlainTextEdit, QWid
 
 from kittiwake.core.model.script import Script, ScriptLine
 from kittiwake.core.project import edits
-from kittiwake.ui.bench.bench import PAGES
+from kittiwake.ui.places.place import places
 from kittiwake.ui.settings.held import HeldSettings
 from kittiwake.ui.shell.window import Window
 from tests.sounds import speech_like
@@ -35,6 +35,7 @@ _STAYS = {
     "_pool": "threads",
     "_side": "threads",
     "_helpers": "processes that look at whatever they are given",
+    "_free": "those of them that do nothing",
     "_seeker": "a process that searches wherever it is told",
     "_own": "which thread has which process",
     "_speaker": "the loudspeaker",
@@ -137,7 +138,7 @@ class TestNewJob(WindowCase):
         record = project.cell(clip, receiver).record
         assert record
         window.status.say(bench.stand_ins.hand(receiver.standin, Path(record.output)))
-        for name in PAGES:
+        for name in (one.key for one in places()):
             page = bench.page_of(name)
             for field in page.findChildren(QLineEdit):
                 if not field.isReadOnly():

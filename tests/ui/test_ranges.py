@@ -10,8 +10,8 @@ from PySide6.QtTest import QTest
 
 from kittiwake.core.model import Span
 from kittiwake.core.model.span import in_order
-from kittiwake.ui.bench.cut.table import FROM, NAME, TEXT, TO
 from kittiwake.ui.commands import cut
+from kittiwake.ui.places.cut.table import FROM, NAME, TEXT, TO
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase, listen_once
 
@@ -27,7 +27,7 @@ class TestRanges(WindowCase):
         self.window.add_paths([self.source])
         self.settle()
         self.window.board.setFocus()
-        self.page = self.window.bench.cut_page
+        self.page = self.window.bench.page_of("cut")
         self.actions = 0
         self.act(Key.Key_K)
         self.wait_for(lambda: self.page.finder.activity is not None)

@@ -14,10 +14,10 @@ from PySide6.QtWidgets import QComboBox, QLineEdit
 from kittiwake.core.model import load_receiver, shipped_receivers
 from kittiwake.core.model.own_receivers import last_used, own_receivers
 from kittiwake.core.project import edits
-from kittiwake.ui.bench.rules_editor import RulesEditor
 from kittiwake.ui.board.model import HEADS
 from kittiwake.ui.commands.receiver import learn_from
 from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
+from kittiwake.ui.places.receiver.rules_editor import RulesEditor
 from tests.sounds import DEMO, speech_like
 from tests.ui.base import WindowCase
 
@@ -75,7 +75,7 @@ def popped(data: Any, path: Sequence[Any]) -> Any:
 
 class TestReceiverSheet(WindowCase):
     def field(self, name: str):
-        page = self.window.bench.receiver_page
+        page = self.window.bench.page_of("receiver")
         return next(f for blank, f in page.editor._fields if blank.before == name)
 
     def test_every_field_shows_what_the_receiver_says_and_can_be_changed(self) -> None:
@@ -104,7 +104,7 @@ class TestReceiverSheet(WindowCase):
         self.window.board.setFocus()
         self.window.board.select(self.clip("Safety notice").id, "quay-beacon")
         self.press(Key.Key_R)
-        page = self.window.bench.receiver_page
+        page = self.window.bench.page_of("receiver")
         size = self.field("A file has at most")
         self.assertEqual(size.text(), "under 200 kB")
         size.setFocus()
@@ -149,7 +149,7 @@ class TestReceiverSheet(WindowCase):
         target.setFocus()
         target.selectAll()
         QTest.keyClicks(target, "-20")
-        page = self.window.bench.receiver_page
+        page = self.window.bench.page_of("receiver")
         self.wait_for(lambda: page.edited())
         self.window.board.setFocus()
         with mock.patch("kittiwake.ui.commands.make.chosen", return_value="Look at them") as asked:
@@ -165,7 +165,7 @@ class TestReceiverSheet(WindowCase):
     def test_rules_that_do_not_go_together_are_mended_by_one_button(self) -> None:
         edits.choose_receivers(self.session.project, ["hand-over"])
         self.window.run("view.receiver")
-        page, bit_rate = self.window.bench.receiver_page, self.field("of")
+        page, bit_rate = self.window.bench.page_of("receiver"), self.field("of")
         bit_rate.setCurrentIndex(bit_rate.findText("192"))
         self.wait_for(lambda: page.repair_button.isVisible())
         self.assertEqual(page.repair_button.text(), "Make it 32 kHz or 44.1 kHz or 48 kHz")
@@ -237,7 +237,7 @@ class TestReceiverSheet(WindowCase):
         QTest.keyClicks(chooser.field, "paging")
         chooser.copy_button.click()
         self.back_to_the_window()
-        page = self.window.bench.receiver_page
+        page = self.window.bench.page_of("receiver")
         self.assertEqual(page._head.text(), "My Paging controller")
         name = self.field("It is called")
         name.selectAll()
@@ -259,7 +259,7 @@ class TestReceiverSheet(WindowCase):
             self.write(f"known/P{n}.wav", speech_like(8000, 1 + n / 5, -26, seed=n), 8000, "ULAW") for n in range(5)
         ]
         learn_from(self.window.context, paths)
-        page = self.window.bench.receiver_page
+        page = self.window.bench.page_of("receiver")
         mine = self.session.project.receivers[-1]
         self.assertEqual((mine.name, mine.rules.accepts[0].encoding), ("Like known", "ulaw"))
         self.assertIn("all 5 files", page.verdict.text())
@@ -269,7 +269,7 @@ class TestReceiverSheet(WindowCase):
         self.window.run("view.receiver")
         form, rates = self.field("It takes"), self.field("At a rate of")
         form.setCurrentIndex(form.findText("headerless G.722"))
-        page = self.window.bench.receiver_page
+        page = self.window.bench.page_of("receiver")
         self.wait_for(lambda: "16 kHz" in page.verdict.text())
         self.assertFalse(page.take_button.isEnabled())
         rates.selectAll()
@@ -284,13 +284,13 @@ class TestReceiverSheet(WindowCase):
         self.settle()
         self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
         self.window.run("view.receiver")
-        self.window.bench.receiver_page.duplicate_button.click()
+        self.window.bench.page_of("receiver").duplicate_button.click()
         self.settle()
         self.assertEqual([r.slug for r in self.session.project.receivers][:2], ["phone-menu", "phone-menu-2"])
         rates = self.field("At a rate of")
         rates.selectAll()
         QTest.keyClicks(rates, "16")
-        page = self.window.bench.receiver_page
+        page = self.window.bench.page_of("receiver")
         self.wait_for(lambda: page.take_button.isEnabled())
         page.take_button.click()
         path = self.folder / "mine.toml"
@@ -317,10 +317,10 @@ class TestComparing(WindowCase):
         self.window.board.setFocus()
         self.window.board.select(self.clip("Ticket to Skerrow").id)
         self.press(Key.Key_C)
-        page = self.window.bench.compare_page
-        self.wait_for(lambda: not page.busy)
+        page = self.window.bench.page_of("compare")
+        self.wait_for(lambda: not page.worker.busy)
         self.assertGreater(page.table.rowCount(), 20)
-        page.table.setCurrentCell(1, 0)
+        page.table.set_current(1)
         self.assertIn("µ-law", self.window.player.title)
         self.press(Key.Key_2)
         self.press(Key.Key_Space)
@@ -332,7 +332,7 @@ class TestComparing(WindowCase):
         self.assertAlmostEqual(self.window.player.position, before, delta=0.3)
         self.press(Key.Key_Space)
         self.window.board.select(self.clip("Welcome").id)
-        self.assertIs(self.window.bench.currentWidget(), self.window.bench.clip_page)
+        self.assertIs(self.window.bench.currentWidget(), self.window.bench.page_of("clip"))
 
 
 class TestBeacon(WindowCase):
@@ -347,7 +347,7 @@ class TestBeacon(WindowCase):
         self.press(Key.Key_B)
         beacon = self.window.bench.stand_ins.panel("beacon")
         self.assertEqual(beacon.beacon.held.name, "Quay_closed.wav")  # type: ignore[union-attr]
-        self.assertIs(self.window.bench.currentWidget(), self.window.bench.receiver_page)
+        self.assertIs(self.window.bench.currentWidget(), self.window.bench.page_of("receiver"))
         self.press(Key.Key_P)
         self.assertTrue(self.window.player.playing)
         self.wait_for(lambda: not self.window.player.playing)

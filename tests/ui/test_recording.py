@@ -16,7 +16,7 @@ from PySide6.QtWidgets import QApplication
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Line
 from kittiwake.core.standin.microphone import READING
-from kittiwake.ui.bench.record_page import RecordPage
+from kittiwake.ui.places.record.page import RecordPage
 from kittiwake.ui.workers import microphone as microphones_of
 from kittiwake.ui.workers.microphone import StandIn
 from tests.ui.base import WindowCase
@@ -40,7 +40,7 @@ class RecordCase(WindowCase):
 
     @property
     def page(self) -> RecordPage:
-        return self.window.bench.record_page
+        return self.window.bench.page_of("record")
 
     def act(self, key: Qt.Key, modifier: Qt.KeyboardModifier = Mod.NoModifier) -> None:
         self.actions += 1
@@ -220,7 +220,7 @@ class TestTrouble(RecordCase):
     def test_leaving_the_page_lets_go_of_the_microphone(self) -> None:
         self.press(Key.Key_V)
         self.wait_for(lambda: self.page.recorder.meter.peak > -80)
-        self.window.bench.show_levels()
+        self.window.bench.go_to("levels")
         self.assertEqual(self.page.recorder.state, "off")
         self.assertIsNone(self.page.recorder.microphone)
 

@@ -18,10 +18,10 @@ from kittiwake.core.script.own_respellings import own_file
 from kittiwake.core.script.respell import spoken_text
 from kittiwake.core.script.table import read_text
 from kittiwake.core.speak.engine import all_voices
-from kittiwake.ui.bench.script_table import STATE
 from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
 from kittiwake.ui.dialogs.replace_dialog import ReplaceDialog
 from kittiwake.ui.dialogs.respelling_dialog import RespellingDialog
+from kittiwake.ui.places.script.table import STATE
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 
@@ -33,7 +33,7 @@ class ScriptCase(WindowCase):
     @property
     def page(self) -> Any:
         """The page of the job that is open."""
-        return self.window.bench.script_page
+        return self.window.bench.page_of("script")
 
     def setUp(self) -> None:
         super().setUp()
@@ -48,7 +48,7 @@ class ScriptCase(WindowCase):
 
     def speak(self) -> None:
         self.act(Key.Key_F11)
-        self.wait_for(lambda: not self.page.speaker.busy)
+        self.wait_for(lambda: not self.page.worker.busy)
         self.app.processEvents()
         self.settle()
 
@@ -138,7 +138,7 @@ class TestScript(ScriptCase):
         self.page.table.setCurrentIndex(self.page.table.script.index(0, 0))
         self.assertTrue(self.page.spoken_button.isVisible())
         self.page.spoken_button.click()
-        self.wait_for(lambda: not self.page.speaker.busy)
+        self.wait_for(lambda: not self.page.worker.busy)
         self.app.processEvents()
         (clip,) = self.session.project.job.clips
         self.assertEqual((clip.source, clip.id), (spoken.source, spoken.id))
@@ -184,7 +184,7 @@ class TestScript(ScriptCase):
         self.assertEqual(["too long for Deck radio" in state for state in self.states()], [True, True, False])
         self.assertEqual(self.page.faster_button.text(), "Speak 2 faster")
         self.page.faster_button.click()
-        self.wait_for(lambda: not self.page.speaker.busy)
+        self.wait_for(lambda: not self.page.worker.busy)
         self.app.processEvents()
         self.settle()
         self.assertEqual(["too long for Deck radio" in state for state in self.states()], [False, True, False])
@@ -246,7 +246,7 @@ class TestScript(ScriptCase):
         self.page.voices.activated.emit(self.page.voices.currentIndex())
         self.speak()
         self.page.changes.hearing.emit()
-        self.wait_for(lambda: not self.page.speaker.busy)
+        self.wait_for(lambda: not self.page.worker.busy)
         self.app.processEvents()
         self.assertIn("1 sound like another line, 0 were not", self.window.status.words.text())
         self.assertEqual(["heard as “The ramp is open.”" in state for state in self.states()], [False, True])

@@ -27,21 +27,21 @@ class TestLevels(WindowCase):
         self.open_demo()
         self.window.board.setFocus()
         self.press(Key.Key_L)
-        page = self.window.bench.levels_page
+        page = self.window.bench.page_of("levels")
         self.assertIs(self.window.bench.currentWidget(), page)
-        self.assertEqual(page.model.rowCount(), 24)
-        self.assertEqual(page.model.rows[0][0].name, "Night whisper")
+        self.assertEqual(page.table.rowCount(), 24)
+        self.assertEqual(page.table.rows[0][0].name, "Night whisper")
         self.assertIn("54.2 dB apart", page._head.text())
-        self.assertIn("much softer", str(page.model.data(page.model.index(0, 2))))
+        self.assertIn("much softer", page.table.text(0, 2))
         page.table.sortByColumn(1, Qt.SortOrder.DescendingOrder)
-        self.assertEqual(page.model.rows[0][0].name, "Drill shout")
+        self.assertEqual(page.table.rows[0][0].name, "Drill shout")
         page.table.setFocus()
         self.press(Key.Key_Down)
         self.press(Key.Key_Down)
-        chosen = page.model.rows[page.table.currentIndex().row()][0]
+        chosen = page.table.rows[page.table.currentRow()][0]
         self.press(Key.Key_Return)
         self.assertEqual(self.window.board.current_clip(), chosen)
-        self.assertIs(self.window.bench.currentWidget(), self.window.bench.clip_page)
+        self.assertIs(self.window.bench.currentWidget(), self.window.bench.page_of("clip"))
 
 
 class TestSuspicion(WindowCase):
@@ -77,7 +77,7 @@ class TestShared(WindowCase):
         states = [self.state(str(n), mine.slug) for n in range(3)]
         self.assertEqual(states, ["as_is", "as_is", "cannot"])
         self.window.bench.show_choice(None, mine)
-        self.assertIn("96.1 kB of 70.0 kB", self.window.bench.receiver_page.verdict.text())
+        self.assertIn("96.1 kB of 70.0 kB", self.window.bench.page_of("receiver").verdict.text())
         edits.remove_clips(self.session.project, {self.clip("0").id})
         self.assertEqual(self.state("2", mine.slug), "as_is")
 

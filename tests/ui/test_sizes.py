@@ -22,12 +22,12 @@ from PySide6.QtWidgets import (
     QWidget,
 )
 
-from kittiwake.ui.bench.drawn import Drawn
 from kittiwake.ui.quick.window import QuickWindow
 from kittiwake.ui.shell.language import use_language
 from kittiwake.ui.shell.start import make_app
 from kittiwake.ui.theme import scale
 from kittiwake.ui.theme.sheet import use_font
+from kittiwake.ui.widgets.drawn import Drawn
 from kittiwake.ui.widgets.elided import ElidedButton, ElidedLabel
 from tests.sounds import DEMO
 from tests.ui.base import WindowCase

@@ -187,7 +187,6 @@ class TestMovedSources(WindowCase):
         (self.folder / "old").rename(self.folder / "moved")
         search = MovedSources(self.session, self.window)
         found: list[object] = []
-        search.found.connect(found.append)
         stopped = Event()
 
         def goes_on_until_stopped(
@@ -199,7 +198,7 @@ class TestMovedSources(WindowCase):
             return Moved({path: folder / "moved/pier.wav"}, (), ())
 
         with mock.patch("kittiwake.ui.workers.moved_sources.find_moved", goes_on_until_stopped):
-            search.look(self.folder)
+            search.look(self.folder, found.append)
             self.session.project.begin(("phone-menu",))
             self.wait_for(stopped.is_set)
             QTest.qWait(50)

@@ -20,7 +20,7 @@ from PySide6.QtWidgets import (
     QTreeView,
 )
 
-from kittiwake.ui.bench.bench import PAGES
+from kittiwake.ui.places.place import places
 from kittiwake.ui.settings.page import SettingsPage
 from kittiwake.ui.widgets.said_box import SaidBox
 from kittiwake.ui.widgets.table_copying import TableCopying
@@ -34,7 +34,7 @@ Key, Mod = Qt.Key, Qt.KeyboardModifier
 class TestTables(WindowCase):
     def test_every_table_of_every_page_copies_rows_and_not_one_cell(self) -> None:
         self.open_demo()
-        for name in PAGES:
+        for name in (one.key for one in places()):
             self.window.bench.page_of(name)
         tables = [*self.window.findChildren(QTableView), *self.window.findChildren(QTreeView)]
         tables = [one for one in tables if one.model() is not None and one.focusPolicy() != Qt.FocusPolicy.NoFocus]
@@ -93,7 +93,7 @@ class TestDrops(WindowCase):
 
     def test_no_field_takes_a_file_for_text(self) -> None:
         self.open_demo()
-        for name in PAGES:
+        for name in (one.key for one in places()):
             self.window.bench.page_of(name)
         for kind in (QLineEdit, QTextEdit, QPlainTextEdit):
             takes = [one.accessibleName() for one in self.window.findChildren(kind) if one.acceptDrops()]
@@ -121,7 +121,7 @@ class TestDrops(WindowCase):
 class TestType(WindowCase):
     def test_no_label_asks_for_a_weight_that_the_type_does_not_have(self) -> None:
         self.open_demo()
-        for name in PAGES:
+        for name in (one.key for one in places()):
             self.window.bench.page_of(name)
         for name, show in pages(self.window, self.wait_for):
             show()
@@ -131,7 +131,7 @@ class TestType(WindowCase):
 
     def test_no_number_touches_its_frame(self) -> None:
         self.open_demo()
-        for name in PAGES:
+        for name in (one.key for one in places()):
             self.window.bench.page_of(name)
         boxes = self.window.findChildren(QAbstractSpinBox)
         self.assertGreater(len(boxes), 5)

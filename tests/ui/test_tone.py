@@ -21,7 +21,7 @@ class TestTones(WindowCase):
     @property
     def page(self) -> Any:
         """The page of the job that is open."""
-        return self.window.bench.tone_page
+        return self.window.bench.page_of("tone")
 
     def setUp(self) -> None:
         super().setUp()
@@ -34,7 +34,7 @@ class TestTones(WindowCase):
         self.assertEqual(self.window.bench.page, "tone")
 
     def done(self) -> None:
-        self.wait_for(lambda: not self.page.toner.busy)
+        self.wait_for(lambda: not self.page.worker.busy)
         self.app.processEvents()
         self.settle()
 

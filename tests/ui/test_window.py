@@ -57,7 +57,7 @@ class TestTheLine(WindowCase):
             ("Weather warning", "The file breaks off"),
         ):  # fmt: skip
             self.window.board.select(self.clip(name).id, "phone-menu")
-            page = self.window.bench.cell_page
+            page = self.window.bench.page_of("cell")
             text = " ".join(label.text() for label in page.problems.findChildren(type(page.path_label)))
             self.assertIn(part, text)
             told = self.window.board.currentIndex().data(Qt.ItemDataRole.AccessibleTextRole)
@@ -90,7 +90,7 @@ class TestTheLine(WindowCase):
         self.settle()
         self.assertEqual(self.state("x", "phone-menu"), "failed")
         self.window.board.select(self.clip("x").id, "phone-menu")
-        self.assertIn("has changed", self.window.bench.cell_page.proof_label.text())
+        self.assertIn("has changed", self.window.bench.page_of("cell").proof_label.text())
         self.press(Key.Key_F5)
         self.settle()
         self.assertEqual(self.state("x", "speech-engine"), "as_is")
@@ -166,7 +166,9 @@ class TestDecisions(WindowCase):
     def test_the_button_of_a_remedy(self) -> None:
         self.open_demo()
         self.window.board.select(self.clip("Weather warning").id, "speech-engine")
-        buttons = [b for b in self.window.bench.cell_page.problems.findChildren(QAbstractButton) if b.isVisible()]
+        buttons = [
+            b for b in self.window.bench.page_of("cell").problems.findChildren(QAbstractButton) if b.isVisible()
+        ]
         self.assertIn("Deliver what is there", buttons[0].text())
         QTest.mouseClick(buttons[0], Qt.MouseButton.LeftButton)
         self.assertEqual(self.state("Weather warning", "speech-engine"), "convert")
@@ -177,7 +179,9 @@ class TestDecisions(WindowCase):
         self.press(Key.Key_M)
         self.settle()
         self.window.board.select(self.clip("Pier two").id)
-        buttons = [b for b in self.window.bench.clip_page.problems.findChildren(QAbstractButton) if b.isVisible()]
+        buttons = [
+            b for b in self.window.bench.page_of("clip").problems.findChildren(QAbstractButton) if b.isVisible()
+        ]
         buttons[0].click()
         self.assertEqual(self.state("Pier two", "phone-menu"), "stale")
         self.assertEqual(self.state("Welcome", "phone-menu"), "made")
@@ -352,7 +356,7 @@ class TestCommands(WindowCase):
         heads = self.window.board.horizontalHeader()
         x = heads.sectionViewportPosition(HEADS + 1) + 20
         QTest.mouseClick(heads.viewport(), Qt.MouseButton.LeftButton, Mod.NoModifier, QPoint(x, 10))
-        page = self.window.bench.receiver_page
+        page = self.window.bench.page_of("receiver")
         self.assertIs(self.window.bench.currentWidget(), page)
         self.assertIn("199,999 bytes are exactly 12.497 s at 8 kHz", page.verdict.text())
 

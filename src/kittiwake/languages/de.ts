@@ -2594,6 +2594,16 @@
    <translation>Möglich sind: eine Tabelle (CSV oder TSV) mit den Spalten name, start und end, oder ohne Kopf Start, Ende und Name; WebVTT; oder ein WAV mit Marken.</translation>
   </message>
   <message>
+   <location filename="../core/cut/listening.py" />
+   <source>Its decoder crashed ({reason}).</source>
+   <translation>Sein Dekodierer stürzte ab ({reason}).</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/listening.py" />
+   <source>It was called off.</source>
+   <translation>Es wurde abgebrochen.</translation>
+  </message>
+  <message>
    <location filename="../core/cut/times.py" />
    <source>“{text}” is no time.</source>
    <translation>„{text}“ ist keine Zeit.</translation>
@@ -9531,3107 +9541,6 @@
    <translation>{file} konnte nicht geschrieben werden: {reason_of}.</translation>
   </message>
   <message>
-   <location filename="../ui/bench/bench.py" />
-   <source>Select a clip, a cell, or a receiver's heading: here is where it is worked on.</source>
-   <translation>Einen Clip, eine Zelle oder den Kopf eines Empfängers wählen: Hier wird daran gearbeitet.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blank_values.py" />
-   <source>at most {rate}</source>
-   <translation>höchstens {rate}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blank_values.py" />
-   <source>“{before} … {after}”: “{text}” is not right ({error}).</source>
-   <translation>„{before} … {after}“: „{text}“ stimmt nicht ({error}).</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>no stand-in</source>
-   <translation>keine Nachbildung</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>the stand-in {name}</source>
-   <translation>die Nachbildung {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>It is called</source>
-   <translation>Er heißt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>no list</source>
-   <translation>keine Liste</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>a list in JSON lines</source>
-   <translation>einer Liste in JSON Lines</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>a list in CSV</source>
-   <translation>einer Liste in CSV</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>both lists</source>
-   <translation>beiden Listen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Outputs go to the folder</source>
-   <translation>Ausgaben gehen in den Ordner</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>The set is handed over as</source>
-   <translation>Der Satz wird übergeben als</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Each file lies there as</source>
-   <translation>Jede Datei liegt dort als</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>with</source>
-   <translation>mit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Joined in one file, pauses are</source>
-   <translation>In einer Datei verbunden sind Pausen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>It is tried on</source>
-   <translation>Probiert wird an</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>SOURCE AND OUTPUT</source>
-   <translation>QUELLE UND AUSGABE</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>THEIR SPECTRA</source>
-   <translation>IHRE SPEKTREN</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>PATH</source>
-   <translation>WEG</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Path from source to output</source>
-   <translation>Weg von der Quelle zur Ausgabe</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>PROOF</source>
-   <translation>PRÜFUNG</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Make this one  ⇧M</source>
-   <translation>Diese machen  ⇧M</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Proof of the output</source>
-   <translation>Prüfung der Ausgabe</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Looking at it …</source>
-   <translation>Wird angesehen …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Hand to the {name}  B</source>
-   <translation>{name}: übergeben  B</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>There is no sound to show.</source>
-   <translation>Es gibt keinen Ton zu zeigen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Source</source>
-   <translation>Quelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Source, {rate}</source>
-   <translation>Quelle, {rate}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Output</source>
-   <translation>Ausgabe</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Output, {sample_rate}</source>
-   <translation>Ausgabe, {sample_rate}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>its output is not made yet</source>
-   <translation>die Ausgabe ist noch nicht gemacht</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>&lt;p style="color:{stale}"&gt;Something else has altered the file since it was made. It stays; made again, the output gets another name beside it.&lt;/p&gt;</source>
-   <translation>&lt;p style="color:{stale}"&gt;Etwas anderes hat die Datei verändert, seit sie gemacht wurde. Sie bleibt; neu gemacht bekommt die Ausgabe daneben einen anderen Namen.&lt;/p&gt;</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>&lt;p style="color:{stale}"&gt;The file that was made is out of date: the clip, the source or the rules have changed since. Make it again.&lt;/p&gt;</source>
-   <translation>&lt;p style="color:{stale}"&gt;Die gemachte Datei ist veraltet: Clip, Quelle oder Regeln haben sich seither geändert. Noch einmal machen.&lt;/p&gt;</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>This copy was delivered.</source>
-   <translation>Diese Kopie wurde geliefert.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>An older copy of it was delivered: deliver again (⇧B).</source>
-   <translation>Eine ältere Kopie davon wurde geliefert: noch einmal liefern (⇧B).</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>&lt;p&gt;Level changed by {gain_db:+.1f} dB, as measured.&lt;/p&gt;</source>
-   <translation>&lt;p&gt;Pegel um {gain_db:+.1f} dB geändert, wie gemessen.&lt;/p&gt;</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>&lt;p {soft}&gt;It passed proof when it was made; proof is run again when you make it again.&lt;/p&gt;</source>
-   <translation>&lt;p {soft}&gt;Sie bestand die Prüfung, als sie gemacht wurde; neu gemacht wird sie neu geprüft.&lt;/p&gt;</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Nothing can be made of it.</source>
-   <translation>Daraus lässt sich nichts machen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>The clip is not meant for this receiver. {key} takes it in.</source>
-   <translation>Der Clip ist nicht für diesen Empfänger. {key} nimmt ihn auf.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>It is read back and checked as soon as it is made.</source>
-   <translation>Sie wird zurückgelesen und geprüft, sobald sie gemacht ist.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Decide first, on the left. {text}</source>
-   <translation>Zuerst links entscheiden. {text}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>&lt;br&gt;wanted {expected}</source>
-   <translation>&lt;br&gt;verlangt {expected}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>both the same</source>
-   <translation>beide gleich</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>one is the other upside down</source>
-   <translation>eine ist die andere verkehrt herum</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>only the left holds sound</source>
-   <translation>nur die linke enthält Ton</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>only the right holds sound</source>
-   <translation>nur die rechte enthält Ton</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>the same sound, best on the left</source>
-   <translation>derselbe Ton, links am besten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>the same sound, best on the right</source>
-   <translation>derselbe Ton, rechts am besten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>they differ</source>
-   <translation>sie sind verschieden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Facts and findings of the clip</source>
-   <translation>Angaben und Befunde des Clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>WAVEFORM</source>
-   <translation>WELLENFORM</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>SPECTRUM</source>
-   <translation>SPEKTRUM</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>{start} to {stop} of the source</source>
-   <translation>{start} bis {stop} der Quelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>{part}, {stop}. K cuts it otherwise.</source>
-   <translation>{part}, {stop}. K schneidet anders.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Source, sound up to {format_bandwidth}</source>
-   <translation>Quelle, Ton bis {format_bandwidth}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>From a few places</source>
-   <translation>Von einigen Stellen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Read so far</source>
-   <translation>Bisher gelesen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Looking at it, {share:.0%} …</source>
-   <translation>Wird angesehen, {share:.0%} …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>, the right {side_lag:.2f} ms {later}</source>
-   <translation>, die rechte {side_lag:.2f} ms {later}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>to 300 Hz</source>
-   <translation>bis 300 Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>to 1 kHz</source>
-   <translation>bis 1 kHz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>to {khz} kHz</source>
-   <translation>bis {khz} kHz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>above</source>
-   <translation>darüber</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>{one:+.2f} {name}</source>
-   <translation>{one:+.2f} {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>; alike {bands}</source>
-   <translation>; gleich {bands}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>{true_rate}, as you stated (its header says {stamped})</source>
-   <translation>{true_rate}, wie angegeben (ihr Kopf sagt {stamped})</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>File</source>
-   <translation>Datei</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Folder</source>
-   <translation>Ordner</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Kind</source>
-   <translation>Art</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Rate, channels</source>
-   <translation>Rate, Kanäle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Size</source>
-   <translation>Größe</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Length</source>
-   <translation>Länge</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>{seconds}, {frames:,} frames</source>
-   <translation>{seconds}, {frames:,} Abtastwerte</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Speech level</source>
-   <translation>Sprachpegel</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>{active_dbov}, {activity:.0%} of the time</source>
-   <translation>{active_dbov}, {activity:.0%} der Zeit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Peak, RMS</source>
-   <translation>Spitze, RMS</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Sound up to</source>
-   <translation>Ton bis</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Sides</source>
-   <translation>Seiten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Clipped</source>
-   <translation>Abgeschnitten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>{count:,} samples</source>
-   <translation>{count:,} Abtastwerte</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Note</source>
-   <translation>Hinweis</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Codec</source>
-   <translation>Codec</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Rate</source>
-   <translation>Rate</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Against 16-bit PCM</source>
-   <translation>Gegen 16 Bit PCM</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Signal to distortion</source>
-   <translation>Signal zu Verzerrung</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Segmental</source>
-   <translation>Segmentweise</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Intelligibility (STOI)</source>
-   <translation>Verständlichkeit (STOI)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Codecs compared</source>
-   <translation>Codecs im Vergleich</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>{name} in every codec</source>
-   <translation>{name} in jedem Codec</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Coding and measuring …</source>
-   <translation>Kodieren und messen …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>{value:.1f} dB</source>
-   <translation>{value:.1f} dB</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>{stoi:.3f}</source>
-   <translation>{stoi:.3f}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>{kbit_s:.1f} kbit/s</source>
-   <translation>{kbit_s:.1f} kbit/s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>{ratio:.1f} : 1</source>
-   <translation>{ratio:.1f} : 1</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Coding and measuring: {done} of {all} …</source>
-   <translation>Kodieren und messen: {done} von {all} …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Select a line and press Space; 1 is the source, 2 the codec, 3 the codec over a line. Signal to distortion says nothing of codecs that model the voice and not the wave.</source>
-   <translation>Eine Zeile wählen und Leertaste drücken; 1 ist die Quelle, 2 der Codec, 3 der Codec über eine Leitung. Signal zu Verzerrung sagt nichts über Codecs, die die Stimme und nicht die Welle nachbilden.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Corpus</source>
-   <translation>Korpus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Texts and speakers…</source>
-   <translation>Texte und Sprecher…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Write the corpus…</source>
-   <translation>Den Korpus schreiben…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Corpus for {name}</source>
-   <translation>Korpus für {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>No clip is for {name}.</source>
-   <translation>Kein Clip ist für {name}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>{measured} of {all} clips measured, {kept} kept, {hours}</source>
-   <translation>{measured} von {all} Clips gemessen, {kept} behalten, {hours}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>, {n} doubles</source>
-   <extracomment>Where there is one: , {n} double</extracomment>
-   <translation>
-    <numerusform>, {n} Doppelter</numerusform>
-    <numerusform>, {n} Doppelte</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>{words} is broken by {clips} of {count} clips, {hours}.</source>
-   <translation>{words} bricht {clips} von {count} Clips, {hours}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Rules tell what they cost before they are taken.</source>
-   <translation>Regeln sagen, was sie kosten, bevor sie gelten.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>far out</source>
-   <translation>weit draußen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>double of {name}</source>
-   <translation>Doppelter von {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>double</source>
-   <translation>Doppel</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>left out: {words}</source>
-   <translation>ausgelassen: {words}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>{out} left out of {name}; {key} takes it back.</source>
-   <translation>{out} bei {name} ausgelassen; {key} nimmt es zurück.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>A clip stays for one receiver at least.</source>
-   <translation>Ein Clip bleibt für mindestens einen Empfänger.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Where the corpus goes</source>
-   <translation>Wohin der Korpus geht</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>In the window, with cuts, touch-ups, texts and speakers as they stood on the board.
-Of whole files a terminal makes the same with: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</source>
-   <translation>Im Fenster, mit Schnitten, Retuschen, Texten und Sprechern, wie sie in der Übersicht standen.
-Von ganzen Dateien macht ein Terminal dasselbe mit: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>{done:,} of {total:,} {name}</source>
-   <translation>{done:,} von {total:,} {name}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.</source>
-   <extracomment>Where there is one: The corpus is written: {sides}. datasheet.md tells what is in it; {count} finding.</extracomment>
-   <translation>
-    <numerusform>Der Korpus ist geschrieben: {sides}. datasheet.md sagt, was darin ist; {count} Befund.</numerusform>
-    <numerusform>Der Korpus ist geschrieben: {sides}. datasheet.md sagt, was darin ist; {count} Befunde.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/plot.py" />
-   <source>{name}: not known</source>
-   <translation>{name}: nicht bekannt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/plot.py" />
-   <source>{detail}: not known of any clip</source>
-   <translation>{detail}: von keinem Clip bekannt</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/corpus/plot.py" />
-   <source>{name}: median {median}, {known} clips</source>
-   <extracomment>Where there is one: {name}: median {median}, {known} clip</extracomment>
-   <translation>
-    <numerusform>{name}: Median {median}, {known} Clip</numerusform>
-    <numerusform>{name}: Median {median}, {known} Clips</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/plot.py" />
-   <source>{name}: {detail}
-median {median}, of {known} clips</source>
-   <translation>{name}: {detail}
-Median {median}, von {known} Clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/plot.py" />
-   <source>none found</source>
-   <translation>keine gefunden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/plot.py" />
-   <source>not known</source>
-   <translation>nicht bekannt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Clip</source>
-   <translation>Clip</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Value</source>
-   <translation>Wert</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Off the middle</source>
-   <translation>Abstand zur Mitte</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Speaker</source>
-   <translation>Sprecher</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Notes</source>
-   <translation>Hinweise</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>A rule, such as snr &gt;= 20 dB</source>
-   <translation>Eine Regel, etwa snr &gt;= 20 dB</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>A rule that clips have to keep</source>
-   <translation>Eine Regel, die Clips einhalten müssen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Leave out</source>
-   <translation>Auslassen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>What breaks the rule is left out of the corpus</source>
-   <translation>Was die Regel bricht, bleibt aus dem Korpus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Flag</source>
-   <translation>Markieren</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>What breaks the rule is in the corpus, and said to</source>
-   <translation>Was die Regel bricht, ist im Korpus, und es steht dabei</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Rule</source>
-   <translation>Regel</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Does</source>
-   <translation>Tut</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Clips</source>
-   <translation>Clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Rules; Delete takes one away</source>
-   <translation>Regeln; Entf nimmt eine weg</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Clips, those farthest from the middle first</source>
-   <translation>Clips, die am weitesten von der Mitte zuerst</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Hear it  Enter</source>
-   <translation>Hören  Enter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Leave out on the board  Del</source>
-   <translation>In der Übersicht auslassen  Entf</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>The chosen clips are not for this receiver any more; {key} takes it back</source>
-   <translation>Die gewählten Clips sind nicht mehr für diesen Empfänger; {key} nimmt es zurück</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>It failed</source>
-   <translation>Es misslang</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>Back to what was heard</source>
-   <translation>Zurück zum Gehörten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>Words wrong after each codec</source>
-   <translation>Falsche Wörter nach jedem Codec</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/costs_page.py" />
-   <source>Words wrong after each codec, of {count} clips; the first codecs come in a moment</source>
-   <extracomment>Where there is one: Words wrong after each codec, of {count} clip; the first codecs come in a moment</extracomment>
-   <translation>
-    <numerusform>Falsche Wörter nach jedem Codec, von {count} Clip; die ersten Codecs kommen gleich</numerusform>
-    <numerusform>Falsche Wörter nach jedem Codec, von {count} Clips; die ersten Codecs kommen gleich</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/costs_page.py" />
-   <source>Words wrong after each codec, of {words} words</source>
-   <extracomment>Where there is one: Words wrong after each codec, of {words} word</extracomment>
-   <translation>
-    <numerusform>Falsche Wörter nach jedem Codec, von {words} Wort</numerusform>
-    <numerusform>Falsche Wörter nach jedem Codec, von {words} Wörtern</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/costs_page.py" />
-   <source>{count} codecs compared.</source>
-   <extracomment>Where there is one: {count} codec compared.</extracomment>
-   <translation>
-    <numerusform>{count} Codec verglichen.</numerusform>
-    <numerusform>{count} Codecs verglichen.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>{name} {share:.1f} %</source>
-   <translation>{name} {share:.1f} %</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>Words wrong after each codec: {detail}</source>
-   <translation>Falsche Wörter nach jedem Codec: {detail}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>  {more:+.1f}</source>
-   <translation>  {more:+.1f}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>  {kbit_s:,.1f} kbit/s</source>
-   <translation>  {kbit_s:,.1f} kbit/s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>{share:.1f} %</source>
-   <translation>{share:.1f} %</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Take it  Ctrl+Return</source>
-   <translation>Übernehmen  Ctrl+Return</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Take all</source>
-   <translation>Alle übernehmen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Done</source>
-   <translation>Fertig</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>There is no list yet: Ctrl+L takes names and texts, which can then be listened for.</source>
-   <translation>Es gibt noch keine Liste: Ctrl+L nimmt Namen und Texte, auf die sich dann hören lässt.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Suggestion: sounds like “{name}”: {text}</source>
-   <translation>Vorschlag: klingt wie „{name}“: {text}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Not listened to.</source>
-   <translation>Nicht angehört.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Not listened to yet.</source>
-   <translation>Noch nicht angehört.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>None of the lines is heard in this one.</source>
-   <translation>Keine der Zeilen ist darin zu hören.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Sounds like its name, “{name}”.</source>
-   <translation>Klingt wie sein Name, „{name}“.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Listening for the lines, {share:.0%} … {text}</source>
-   <translation>Nach den Zeilen wird gehört, {share:.0%} … {text}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Take all {many}</source>
-   <translation>Alle {many} übernehmen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Stop</source>
-   <translation>Stopp</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>naming “{name}” by ear</source>
-   <translation>„{name}“ nach Gehör benennen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>naming by ear</source>
-   <translation>nach Gehör benennen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>over room noise</source>
-   <translation>über Raumrauschen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>How far above the noise of the room sound begins</source>
-   <translation>Wie weit über dem Rauschen des Raums Ton beginnt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>pauses from</source>
-   <translation>Pausen ab</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>A shorter pause does not separate two clips</source>
-   <translation>Eine kürzere Pause trennt zwei Clips nicht</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>clips from</source>
-   <translation>Clips ab</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>Shorter sound is left out</source>
-   <translation>Kürzerer Ton wird ausgelassen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>air</source>
-   <translation>Luft</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>What is kept before the first sound</source>
-   <translation>Was vor dem ersten Ton bleibt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>What is kept after the last sound</source>
-   <translation>Was nach dem letzten Ton bleibt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>Find the speech  F</source>
-   <translation>Sprache finden  F</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/finding.py" />
-   <source>Listening for speech, {share:.0%} …</source>
-   <translation>Nach Sprache wird gehört, {share:.0%} …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/finding.py" />
-   <source>finding the speech</source>
-   <translation>Sprache finden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/finding.py" />
-   <source>Not listened to yet: what the search saw shows when it was.</source>
-   <translation>Noch nicht angehört: Was die Suche sah, zeigt sich danach.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/finding.py" />
-   <source>{count} found</source>
-   <translation>{count} gefunden</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/finding.py" />
-   <source>{count} would be found: F takes them, or drag over a stretch</source>
-   <extracomment>Where there is one: {count} would be found: F takes it, or drag over a stretch</extracomment>
-   <translation>
-    <numerusform>{count} würde gefunden: F nimmt ihn, oder über eine Strecke ziehen</numerusform>
-    <numerusform>{count} würden gefunden: F nimmt sie, oder über eine Strecke ziehen</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/finding.py" />
-   <source>, {n} other sounds left out</source>
-   <extracomment>Where there is one: , {n} other sound left out</extracomment>
-   <translation>
-    <numerusform>, {n} anderes Geräusch ausgelassen</numerusform>
-    <numerusform>, {n} andere Geräusche ausgelassen</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/finding.py" />
-   <source>; not found any more, but kept: {list}</source>
-   <translation>; nicht mehr gefunden, doch behalten: {list}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ledges.py" />
-   <source>aside: {name}</source>
-   <translation>beiseite: {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ledges.py" />
-   <source>{name} (this take)</source>
-   <translation>{name} (dieser Take)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/level_plot.py" />
-   <source>room {room_dbfs:.0f} dBFS</source>
-   <translation>Raum {room_dbfs:.0f} dBFS</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/level_plot.py" />
-   <source>speech from {median:.0f} dBFS</source>
-   <translation>Sprache ab {median:.0f} dBFS</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>&amp;Name</source>
-   <translation>&amp;Name</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>Type a name, Enter: the next clip plays</source>
-   <translation>Namen tippen, Enter: der nächste Clip spielt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>Name of the chosen span; Enter goes on to the next</source>
-   <translation>Name des gewählten Abschnitts; Enter geht zum nächsten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>0:00 to 1:05 Welcome</source>
-   <translation>0:00 bis 1:05 Willkommen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>A new span: start, end and name</source>
-   <translation>Ein neuer Abschnitt: Start, Ende und Name</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>Ne&amp;w span</source>
-   <translation>&amp;Neuer Abschnitt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>Names from a list…</source>
-   <translation>Namen aus einer Liste…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>By ear  Ctrl+B</source>
-   <translation>Nach Gehör  Ctrl+B</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>The speech engine suggests which line of the list each span is</source>
-   <translation>Die Spracherkennung schlägt vor, welche Zeile der Liste jeder Abschnitt ist</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>There is no sound to cut.</source>
-   <translation>Es gibt keinen Ton zu schneiden.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>take {index} of {count}</source>
-   <translation>Take {index} von {count}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/page.py" />
-   <source>{n} clips</source>
-   <extracomment>Where there is one: {n} clip</extracomment>
-   <translation>
-    <numerusform>{n} Clip</numerusform>
-    <numerusform>{n} Clips</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>Not cut yet</source>
-   <translation>Noch nicht geschnitten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source> · chosen {start} to {stop} s</source>
-   <translation> · gewählt {start} bis {stop} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>That was the last one.</source>
-   <translation>Das war der letzte.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>That is the first one.</source>
-   <translation>Das ist der erste.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>From the cursor</source>
-   <translation>Ab dem Zeiger</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>There is no suggestion for this span; Ctrl+B listens for the lines of the list.</source>
-   <translation>Für diesen Abschnitt gibt es keinen Vorschlag; Ctrl+B hört nach den Zeilen der Liste.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/rolled_view.py" />
-   <source>Place in the source</source>
-   <translation>Stelle in der Quelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/search_overlay.py" />
-   <source>sound from {float:.0f} dBFS</source>
-   <translation>Ton ab {float:.0f} dBFS</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/search_overlay.py" />
-   <source>speech {speech_dbfs:.0f} dBFS</source>
-   <translation>Sprache {speech_dbfs:.0f} dBFS</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/search_overlay.py" />
-   <source>a voice {float:.0%} of the time</source>
-   <translation>eine Stimme {float:.0%} der Zeit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/search_overlay.py" />
-   <source>{summary}   —— level   – – what sound has to reach   ▀ a voice</source>
-   <translation>{summary}   —— Pegel   – – was Ton erreichen muss   ▀ eine Stimme</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/table.py" />
-   <source>Name</source>
-   <translation>Name</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/table.py" />
-   <source>Text</source>
-   <translation>Text</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/table.py" />
-   <source>End</source>
-   <translation>Ende</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/table.py" />
-   <source>Take</source>
-   <translation>Take</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/table.py" />
-   <source>Frame {frame:,}. Type seconds, m:ss, or 44100 samples.</source>
-   <translation>Abtastwert {frame:,}. Sekunden, m:ss oder 44100 samples tippen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/table.py" />
-   <source>aside</source>
-   <translation>beiseite</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/table.py" />
-   <source>Spans in order</source>
-   <translation>Abschnitte der Reihe nach</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/view.py" />
-   <source>Level to cut by</source>
-   <translation>Pegel zum Schneiden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/view.py" />
-   <source>Waveform to cut</source>
-   <translation>Wellenform zum Schneiden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/view.py" />
-   <source>Spectrogram to cut</source>
-   <translation>Spektrogramm zum Schneiden</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/view.py" />
-   <source>{count} spans; {name} is chosen</source>
-   <extracomment>Where there is one: {count} span; {name} is chosen</extracomment>
-   <translation>
-    <numerusform>{count} Abschnitt; {name} ist gewählt</numerusform>
-    <numerusform>{count} Abschnitte; {name} ist gewählt</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/view.py" />
-   <source>{count} spans</source>
-   <extracomment>Where there is one: {count} span</extracomment>
-   <translation>
-    <numerusform>{count} Abschnitt</numerusform>
-    <numerusform>{count} Abschnitte</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/view.py" />
-   <source>Cursor {clock} s, frame {cursor_frame:,}{level}</source>
-   <translation>Zeiger {clock} s, Abtastwert {cursor_frame:,}{level}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/wave_plot.py" />
-   <source>Come nearer (+) to see the spectrogram.</source>
-   <translation>Näher kommen (+), um das Spektrogramm zu sehen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>naming “{name}”</source>
-   <translation>„{name}“ benennen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>the words of “{name}”</source>
-   <translation>die Wörter von „{name}“</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>naming by a list of {count}</source>
-   <translation>nach einer Liste von {count} benennen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>moving the {word}</source>
-   <translation>{word} verschieben</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>behind its end</source>
-   <translation>hinter seinem Ende</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>before its start</source>
-   <translation>vor seinem Start</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>after the end of the recording</source>
-   <translation>nach dem Ende der Aufnahme</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>That lies {where}: it goes only as far as it can.</source>
-   <translation>Das liegt {where}: Es geht nur so weit wie möglich.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>Choose a span, and put the cursor where its edge is to be.</source>
-   <translation>Einen Abschnitt wählen und den Zeiger dorthin setzen, wo seine Kante sein soll.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>The recording ends at {frames:.3f} s.</source>
-   <translation>Die Aufnahme endet bei {frames:.3f} s.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>a span by hand</source>
-   <translation>ein Abschnitt von Hand</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>Put the cursor inside a span to split it there.</source>
-   <translation>Den Zeiger in einen Abschnitt setzen, um ihn dort zu teilen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>splitting a span</source>
-   <translation>einen Abschnitt teilen</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/work.py" />
-   <source>joining {count} spans</source>
-   <extracomment>Where there is one: joining {count} span</extracomment>
-   <translation>
-    <numerusform>{count} Abschnitt verbinden</numerusform>
-    <numerusform>{count} Abschnitte verbinden</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>joining two spans</source>
-   <translation>zwei Abschnitte verbinden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>setting {count} spans aside</source>
-   <translation>{count} Abschnitte beiseitelegen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>taking {count} spans back</source>
-   <translation>{count} Abschnitte zurückholen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>choosing a take</source>
-   <translation>einen Take wählen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>taking a span back</source>
-   <translation>einen Abschnitt zurückholen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>setting a span aside</source>
-   <translation>einen Abschnitt beiseitelegen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>Choose the spans to delete.</source>
-   <translation>Die Abschnitte wählen, die zu löschen sind.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/work.py" />
-   <source>deleting {n} spans</source>
-   <extracomment>Where there is one: deleting {n} span</extracomment>
-   <translation>
-    <numerusform>{n} Abschnitt löschen</numerusform>
-    <numerusform>{n} Abschnitte löschen</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>No span is left: the recording is one clip again. {key} takes that back.</source>
-   <translation>Kein Abschnitt ist übrig: Die Aufnahme ist wieder ein Clip. {key} nimmt das zurück.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>another take</source>
-   <translation>ein weiterer Take</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>This line has one take only; Y says that a span is another take of the line before it.</source>
-   <translation>Diese Zeile hat nur einen Take; Y sagt, dass ein Abschnitt ein weiterer Take der Zeile davor ist.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>a span of the pause</source>
-   <translation>ein Abschnitt der Pause</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>There are no spans yet: F finds the speech, and what lies between is then left out.</source>
-   <translation>Es gibt noch keine Abschnitte: F findet die Sprache, was dazwischen liegt, wird dann ausgelassen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>{stem} without pauses</source>
-   <translation>{stem} ohne Pausen</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/work.py" />
-   <source>“{name}” stands on the board: {seconds:.2f} s, {count} pauses left out.</source>
-   <extracomment>Where there is one: “{name}” stands on the board: {seconds:.2f} s, {count} pause left out.</extracomment>
-   <translation>
-    <numerusform>„{name}“ steht in der Übersicht: {seconds:.2f} s, {count} Pause ausgelassen.</numerusform>
-    <numerusform>„{name}“ steht in der Übersicht: {seconds:.2f} s, {count} Pausen ausgelassen.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>Put the cursor inside the chosen clip, where the stretch begins.</source>
-   <translation>Den Zeiger in den gewählten Clip setzen, wo die Strecke beginnt.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>Marked. Put the cursor where the stretch ends, and press Q again.</source>
-   <translation>Markiert. Den Zeiger ans Ende der Strecke setzen und noch einmal Q drücken.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>Left out; 2 plays it as it will come out. {key} takes it back.</source>
-   <translation>Ausgelassen; 2 spielt es, wie es herauskommt. {key} nimmt es zurück.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Meant, and heard</source>
-   <translation>Gemeint und gehört</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Words wrong</source>
-   <translation>Falsche Wörter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Letters wrong</source>
-   <translation>Falsche Buchstaben</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Sure</source>
-   <translation>Sicher</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Took</source>
-   <translation>Dauerte</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Sent</source>
-   <translation>Gesendet</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>The first request, with the sound shortened</source>
-   <translation>Die erste Anfrage, mit gekürztem Ton</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Heard by a service</source>
-   <translation>Von einem Dienst gehört</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Take what was heard  T</source>
-   <translation>Gehörtes übernehmen  T</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>What was heard becomes the text of the clip</source>
-   <translation>Das Gehörte wird der Text des Clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Ask again</source>
-   <translation>Noch einmal fragen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>List…</source>
-   <translation>Liste…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>All of it as a table: CSV or JSON Lines</source>
-   <translation>Alles als Tabelle: CSV oder JSON Lines</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Copy the request</source>
-   <translation>Anfrage kopieren</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>The first request, as a command for a terminal</source>
-   <translation>Die erste Anfrage, als Befehl für ein Terminal</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>What codecs cost…</source>
-   <translation>Was Codecs kosten…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>The same clips sent as they are and after each codec: how many words each costs</source>
-   <translation>Dieselben Clips gesendet, wie sie sind und nach jedem Codec: wie viele Wörter jeder kostet</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>What was heard, most doubtful first</source>
-   <translation>Was gehört wurde, das Zweifelhafteste zuerst</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Nothing is made for {name} yet: M makes all that can be made.</source>
-   <translation>Für {name} ist noch nichts gemacht: M macht alles, was geht.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Heard by {name}</source>
-   <translation>Gehört von {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>{count} of {wanted} answered; {name}: “{text} …”</source>
-   <translation>{count} von {wanted} beantwortet; {name}: „{text} …“</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>{count} of {wanted} answered</source>
-   <translation>{count} von {wanted} beantwortet</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>{name} {share:.0f} %</source>
-   <translation>{name} {share:.0f} %</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>words wrong: </source>
-   <translation>falsche Wörter: </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Choose a line that was heard.</source>
-   <translation>Eine Zeile wählen, die gehört wurde.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>the text of “{name}”</source>
-   <translation>der Text von „{name}“</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>“{text}” is the text of “{name}” now; {key} takes it back.</source>
-   <translation>„{text}“ ist jetzt der Text von „{name}“; {key} nimmt es zurück.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>The request is on the clipboard as a command; the key is not in it.</source>
-   <translation>Die Anfrage ist als Befehl in der Zwischenablage; der Schlüssel ist nicht darin.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>What was heard, as a table</source>
-   <translation>Was gehört wurde, als Tabelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>CSV (*.csv);;JSON Lines (*.jsonl)</source>
-   <translation>CSV (*.csv);;JSON Lines (*.jsonl)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>{name} was not written: {error}</source>
-   <translation>{name} wurde nicht geschrieben: {error}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/heard_page.py" />
-   <source>{count} lines are in {name}.</source>
-   <extracomment>Where there is one: {count} line is in {name}.</extracomment>
-   <translation>
-    <numerusform>{count} Zeile steht in {name}.</numerusform>
-    <numerusform>{count} Zeilen stehen in {name}.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>, {factor:.2f}×</source>
-   <translation>, {factor:.2f}×</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>{escape} {start:.2f} to {end:.2f} s</source>
-   <translation>{escape} {start:.2f} bis {end:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>From the middle</source>
-   <translation>Abstand zur Mitte</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>Active</source>
-   <translation>Aktiv</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>Active speech level, ITU-T P.56</source>
-   <translation>Aktiver Sprachpegel, ITU-T P.56</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>From the median speech level of the set</source>
-   <translation>Vom mittleren Sprachpegel des Satzes</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>Share of its length that is speech (activity factor, ITU-T P.56)</source>
-   <translation>Anteil seiner Länge, der Sprache ist (Aktivitätsfaktor, ITU-T P.56)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>Highest frequency that really holds sound</source>
-   <translation>Höchste Frequenz, die wirklich Ton enthält</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source> much softer</source>
-   <translation> viel leiser</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source> much louder</source>
-   <translation> viel lauter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>{off:+.1f} dB{word}</source>
-   <translation>{off:+.1f} dB{word}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>{value:.0%}</source>
-   <translation>{value:.0%}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>{value:,.0f} samples</source>
-   <translation>{value:,.0f} Abtastwerte</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>A click on a heading sorts. Space plays the line; Enter goes to the clip. Levels are of the sources: active speech level (ITU-T P.56).</source>
-   <translation>Ein Klick auf einen Kopf sortiert. Leertaste spielt die Zeile; Enter geht zum Clip. Pegel sind die der Quellen: aktiver Sprachpegel (ITU-T P.56).</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>Levels of the set</source>
-   <translation>Pegel des Satzes</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/levels_page.py" />
-   <source>Levels of {count} clips: the middle is {middle}, they lie {spread:.1f} dB apart</source>
-   <extracomment>Where there is one: Level of {count} clip: {middle}, spread {spread:.1f} dB</extracomment>
-   <translation>
-    <numerusform>Pegel von {count} Clip: {middle}, Abstand {spread:.1f} dB</numerusform>
-    <numerusform>Pegel von {count} Clips: Die Mitte ist {middle}, sie liegen {spread:.1f} dB auseinander</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>No clip can be measured yet.</source>
-   <translation>Noch ist kein Clip zu messen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>&amp;Fill down</source>
-   <translation>Nach unten &amp;füllen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>Find and &amp;replace…</source>
-   <translation>Suchen und &amp;ersetzen…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>&amp;Paste over the cells</source>
-   <translation>Über die Zellen ein&amp;fügen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>Re&amp;move the lines</source>
-   <translation>Zeilen ent&amp;fernen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>Have them &amp;heard back</source>
-   <translation>&amp;Zurückhören lassen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>Select several cells of one column, other than the names, and fill down from the first.</source>
-   <translation>Mehrere Zellen einer Spalte außer den Namen wählen und von der ersten nach unten füllen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>filling down {columns}</source>
-   <translation>{columns} nach unten füllen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>replacing “{find}”</source>
-   <translation>„{find}“ ersetzen</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/line_changes.py" />
-   <source>“{find}” replaced in {n} lines.</source>
-   <extracomment>Where there is one: “{find}” replaced in {n} line.</extracomment>
-   <translation>
-    <numerusform>„{find}“ in {n} Zeile ersetzt.</numerusform>
-    <numerusform>„{find}“ in {n} Zeilen ersetzt.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>Copy cells of a spreadsheet, and choose the first cell that they are to replace.</source>
-   <translation>Zellen einer Tabelle kopieren und die erste Zelle wählen, die sie ersetzen sollen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>pasting over cells</source>
-   <translation>über Zellen einfügen</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/line_changes.py" />
-   <source>{count} rows pasted over.</source>
-   <extracomment>Where there is one: {count} row pasted over.</extracomment>
-   <translation>
-    <numerusform>{count} Reihe eingefügt.</numerusform>
-    <numerusform>{count} Reihen eingefügt.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source> {over} beyond the last line left out.</source>
-   <translation> {over} hinter der letzten Zeile weggelassen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>sorting by {columns}</source>
-   <translation>nach {columns} sortieren</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>Names from a list</source>
-   <translation>Namen aus einer Liste</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>Paste the lines in the order they were read: a name each, or a table with the columns name and text. Clips take their names in order; correct one, and the rest follows from there.</source>
-   <translation>Die Zeilen in der gelesenen Reihenfolge einfügen: je ein Name, oder eine Tabelle mit den Spalten name und text. Clips bekommen ihre Namen der Reihe nach; einen berichtigen, und der Rest folgt von dort.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>Lines, in the order they were read</source>
-   <translation>Zeilen, in der gelesenen Reihenfolge</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>Open a file…</source>
-   <translation>Eine Datei öffnen…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>Open a list</source>
-   <translation>Eine Liste öffnen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>Lists (*.csv *.tsv *.txt);;All files (*)</source>
-   <translation>Listen (*.csv *.tsv *.txt);;Alle Dateien (*)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>{name} cannot be read as text in UTF-8.</source>
-   <translation>{name} ist nicht als Text in UTF-8 zu lesen.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>{n} clips are left over</source>
-   <extracomment>Where there is one: {n} clip is left over</extracomment>
-   <translation>
-    <numerusform>bleibt {n} Clip übrig</numerusform>
-    <numerusform>bleiben {n} Clips übrig</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>{n} lines are left over</source>
-   <extracomment>Where there is one: {n} line is left over</extracomment>
-   <translation>
-    <numerusform>bleibt {n} Zeile übrig</numerusform>
-    <numerusform>bleiben {n} Zeilen übrig</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>there are {n} clips</source>
-   <extracomment>Where there is one: there is {n} clip</extracomment>
-   <translation>
-    <numerusform>es gibt {n} Clip</numerusform>
-    <numerusform>es gibt {n} Clips</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>; {there}, so {left}</source>
-   <translation>; {there}, so {left}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>{n} lines{more}</source>
-   <extracomment>Where there is one: {n} line{more}</extracomment>
-   <translation>
-    <numerusform>{n} Zeile{more}</numerusform>
-    <numerusform>{n} Zeilen{more}</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/loop_picture.py" />
-   <source>Choose music on the board, and open this page.</source>
-   <translation>Musik in der Übersicht wählen und diese Seite öffnen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/loop_picture.py" />
-   <source>Level of the music over time, with its loop</source>
-   <translation>Pegel der Musik über die Zeit, mit ihrer Schleife</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/loop_picture.py" />
-   <source>loop {stop:.2f} s</source>
-   <translation>Schleife {stop:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/loop_picture.py" />
-   <source>−{level} dB</source>
-   <translation>−{level} dB</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/meter_view.py" />
-   <source>Level of the microphone</source>
-   <translation>Pegel des Mikrofons</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/meter_view.py" />
-   <source>, clipped</source>
-   <translation>, übersteuert</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/meter_view.py" />
-   <source>peak {peak}{clipped}</source>
-   <translation>Spitze {peak}{clipped}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/meter_view.py" />
-   <source>▲ clipped</source>
-   <translation>▲ übersteuert</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/meter_view.py" />
-   <source>peak {peak}</source>
-   <translation>Spitze {peak}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Holder</source>
-   <translation>Inhaber</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>whose music it is</source>
-   <translation>wessen Musik es ist</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Licence</source>
-   <translation>Lizenz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>by what callers may hear it</source>
-   <translation>womit Anrufer sie hören dürfen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Proof</source>
-   <translation>Nachweis</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>an invoice, a page</source>
-   <translation>eine Rechnung, eine Seite</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Until</source>
-   <translation>Bis</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Name of the hold music</source>
-   <translation>Name der Wartemusik</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Find a loop</source>
-   <translation>Eine Schleife finden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Hear the seam</source>
-   <translation>Die Naht hören</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Three times round</source>
-   <translation>Dreimal herum</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Loop from</source>
-   <translation>Schleife von</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Loop to</source>
-   <translation>Schleife bis</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Length of the whole; empty is the loop once</source>
-   <translation>Länge des Ganzen; leer ist die Schleife einmal</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>once</source>
-   <translation>einmal</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Sample rate</source>
-   <translation>Abtastrate</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>What is kept of the music</source>
-   <translation>Was von der Musik bleibt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>seam over</source>
-   <translation>Naht über</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>loudness</source>
-   <translation>Lautheit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>limiter</source>
-   <translation>Begrenzer</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>every</source>
-   <translation>alle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>music softer by</source>
-   <translation>Musik leiser um</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Message that is laid over the music</source>
-   <translation>Ansage, die über die Musik gelegt wird</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>keep</source>
-   <translation>behalten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Message</source>
-   <translation>Ansage</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Hear it</source>
-   <translation>Hören</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Compare codecs</source>
-   <translation>Codecs vergleichen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Put it on the board</source>
-   <translation>In die Übersicht</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>{name} on hold</source>
-   <translation>{name} in der Warteschleife</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>of {pieces}</source>
-   <translation>von {pieces}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>, then </source>
-   <translation>, dann </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Change it on the board</source>
-   <translation>In der Übersicht ändern</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Select music on the board, one clip or several, and open this page.</source>
-   <translation>Musik in der Übersicht wählen, einen Clip oder mehrere, und diese Seite öffnen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>found</source>
-   <translation>gefunden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Working …</source>
-   <translation>In Arbeit …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Written into the file, and kept for this music.</source>
-   <translation>In die Datei geschrieben und für diese Musik behalten.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>To be written into the file, and kept for this music.</source>
-   <translation>Wird in die Datei geschrieben und für diese Musik behalten.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Nobody knows yet whose music this is.</source>
-   <translation>Noch weiß niemand, wessen Musik das ist.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>The whole lasts from a second to an hour.</source>
-   <translation>Das Ganze dauert von einer Sekunde bis zu einer Stunde.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Write a length such as 10:00.</source>
-   <translation>Eine Länge wie 10:00 schreiben.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Listening for a loop …</source>
-   <translation>Nach einer Schleife wird gehört …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>{seam}  {lufs:.1f} LUFS</source>
-   <translation>{seam}  {lufs:.1f} LUFS</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/music_page.py" />
-   <source>  ·  the message is heard {n} times</source>
-   <extracomment>Where there is one:   ·  the message is heard {n} time</extracomment>
-   <translation>
-    <numerusform>  ·  die Ansage ist {n}-mal zu hören</numerusform>
-    <numerusform>  ·  die Ansage ist {n}-mal zu hören</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>the seam of {name}</source>
-   <translation>die Naht von {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>changing “{name}”</source>
-   <translation>„{name}“ ändern</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>“{name}” is changed on the board.</source>
-   <translation>„{name}“ ist in der Übersicht geändert.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>the hold music “{name}”</source>
-   <translation>die Wartemusik „{name}“</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>“{name}” is on the board.  M makes it.</source>
-   <translation>„{name}“ ist in der Übersicht.  M macht sie.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/parts.py" />
-   <source>Mind</source>
-   <translation>Achtung</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/parts.py" />
-   <source>Decide</source>
-   <translation>Entscheiden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/parts.py" />
-   <source>Cannot</source>
-   <translation>Geht nicht</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Phone menu</source>
-   <translation>Telefonmenü</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Make it a menu  Ins</source>
-   <translation>Zum Menü machen  Einfg</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Take it off  Del</source>
-   <translation>Wegnehmen  Entf</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Of names that begin with keys: “1 Fares”, “12 Evening fares”</source>
-   <translation>Aus Namen, die mit Tasten beginnen: „1 Fares“, „12 Evening fares“</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>As text…</source>
-   <translation>Als Text…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Tones of the states, what is said at a wrong key, how long it waits: the whole plan as TOML</source>
-   <translation>Töne der Zustände, was bei einer falschen Taste gesagt wird, wie lange es wartet: der ganze Plan als TOML</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>PROMPTS: ENTER PUTS ONE TO THE KEY</source>
-   <translation>ANSAGEN: ENTER LEGT EINE AUF DIE TASTE</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>STAND-IN: A TELEPHONE</source>
-   <translation>NACHBILDUNG: EIN TELEFON</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Call</source>
-   <translation>Anrufen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Record over the phone</source>
-   <translation>Über das Telefon aufnehmen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Somebody calls and says a line; what comes out of the line stands on the board, without a header</source>
-   <translation>Jemand ruft an und sagt eine Zeile; was aus der Leitung kommt, steht ohne Kopf in der Übersicht</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>packets lost</source>
-   <translation>verlorene Pakete</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>jitter</source>
-   <translation>Jitter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>lost</source>
-   <translation>verloren</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>What happened in the call</source>
-   <translation>Was im Anruf geschah</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Call, and press keys: they are really sounded and really detected.</source>
-   <translation>Anrufen und Tasten drücken: Sie erklingen wirklich und werden wirklich erkannt.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>{name}: {extent}</source>
-   <translation>{name}: {extent}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>{count} missing: {list}</source>
-   <translation>{count} fehlen: {list}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>None is missing</source>
-   <translation>Keine fehlt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>{count} not used</source>
-   <translation>{count} nicht genutzt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>all are used</source>
-   <translation>alle genutzt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>The phone refuses {name}: {reason}</source>
-   <translation>Das Telefon weist {name} zurück: {reason}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>“{name}” at {key} of {menu}</source>
-   <translation>„{name}“ bei {key} von {menu}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>the beginning</source>
-   <translation>der Anfang</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>a menu at {key} of {menu}</source>
-   <translation>ein Menü bei {key} von {menu}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>nothing at {key} of {menu}</source>
-   <translation>nichts bei {key} von {menu}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>assigning by name</source>
-   <translation>nach Namen zuordnen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>{extent}. {key} takes it back.</source>
-   <translation>{extent}. {key} nimmt es zurück.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>the dial plan</source>
-   <translation>der Wählplan</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Calling until every prompt was heard …</source>
-   <translation>Anrufen, bis jede Ansage gehört wurde …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>over the phone</source>
-   <translation>über das Telefon</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>The recording could not be kept: {error}.</source>
-   <translation>Die Aufnahme konnte nicht aufbewahrt werden: {error}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>Key</source>
-   <translation>Taste</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>Dialled by</source>
-   <translation>Gewählt mit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>The menu as a tree of keys</source>
-   <translation>Das Menü als Baum von Tasten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>Prompts</source>
-   <translation>Ansagen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>Key {key}</source>
-   <translation>Taste {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>says</source>
-   <translation>sagt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>next key</source>
-   <translation>nächste Taste</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>key {key}</source>
-   <translation>Taste {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>menu {target}</source>
-   <translation>Menü {target}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>  (missing)</source>
-   <translation>  (fehlt)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>  ({list} missing)</source>
-   <translation>  ({list} fehlen)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>What the rules come to</source>
-   <translation>Was die Regeln bedeuten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Rules, treatment and delivery of the receiver</source>
-   <translation>Regeln, Behandlung und Lieferung des Empfängers</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Take these rules</source>
-   <translation>Diese Regeln übernehmen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Drop the changes</source>
-   <translation>Änderungen verwerfen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>As shipped</source>
-   <translation>Wie mitgeliefert</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Duplicate</source>
-   <translation>Verdoppeln</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Export…</source>
-   <translation>Exportieren…</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>{fits} of {count} clips fit.</source>
-   <extracomment>Where there is one: {fits} of {count} clip fits.</extracomment>
-   <translation>
-    <numerusform>{fits} von {count} Clip passt.</numerusform>
-    <numerusform>{fits} von {count} Clips passen.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Read off: </source>
-   <translation>Abgelesen: </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>{after} of {total} clips fit.</source>
-   <translation>{after} von {total} Clips passen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>{before} of {total} clips fit now, {after} with these rules.</source>
-   <translation>{before} von {total} Clips passen jetzt, {after} mit diesen Regeln.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source> {name} stays as it ships: what you take is a receiver of your own.</source>
-   <translation> {name} bleibt, wie es mitgeliefert ist: Übernommen wird ein eigener Empfänger.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Make it {better}</source>
-   <translation>{better} daraus machen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>All clips together need {bytes_at} of {total}.</source>
-   <translation>Alle Clips zusammen brauchen {bytes_at} von {total}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Its {most:,} bytes are exactly {frames:.3f} s at {highest}.</source>
-   <translation>Seine {most:,} Bytes sind genau {frames:.3f} s mit {highest}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>&amp;Microphone</source>
-   <translation>&amp;Mikrofon</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>&amp;Ends after silence of</source>
-   <translation>&amp;Endet nach Stille von</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>The silence that ends a take</source>
-   <translation>Die Stille, die eine Aufnahme beendet</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>never</source>
-   <translation>nie</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Seconds of silence after which a take ends by itself; the least: never</source>
-   <translation>Sekunden Stille, nach denen eine Aufnahme von selbst endet; das Kleinste: nie</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Recording</source>
-   <translation>Aufnahme</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Name of the message; Enter does what the yellow button says</source>
-   <translation>Name der Ansage; Enter tut, was der gelbe Knopf sagt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>before it is recorded, or after</source>
-   <translation>vor der Aufnahme oder danach</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Line to read</source>
-   <translation>Zu lesende Zeile</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Next line</source>
-   <translation>Nächste Zeile</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Say it again</source>
-   <translation>Noch einmal sagen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Lines to read…</source>
-   <translation>Zeilen zum Lesen…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Lines to read, and what was recorded</source>
-   <translation>Zeilen zum Lesen und was aufgenommen wurde</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>A take goes on: end it first, then take the list.</source>
-   <translation>Ein Take läuft: erst beenden, dann die Liste nehmen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>✓ take {takes}</source>
-   <translation>✓ Take {takes}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Every line of the list has been read.</source>
-   <translation>Jede Zeile der Liste ist gelesen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>&lt;b&gt;● Recording&lt;/b&gt;, {seconds:.1f} s. {ends}</source>
-   <translation>&lt;b&gt;● Aufnahme&lt;/b&gt;, {seconds:.1f} s. {ends}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Say it when the count is over.</source>
-   <translation>Sprechen, wenn das Zählen vorbei ist.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>next: {text}</source>
-   <translation>danach: {text}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Stop  Enter</source>
-   <translation>Stopp  Enter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Record  Enter</source>
-   <translation>Aufnehmen  Enter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Next line  Enter</source>
-   <translation>Nächste Zeile  Enter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Next message  Enter</source>
-   <translation>Nächste Ansage  Enter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>The noise of the room is measured before the first take: be silent for a moment.</source>
-   <translation>Vor dem ersten Take wird das Rauschen des Raums gemessen: einen Moment still sein.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>noisy: close the window, switch off what hums</source>
-   <translation>laut: das Fenster schließen, ausschalten, was brummt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Room {room}, {kind} (dotted line).</source>
-   <translation>Raum {room}, {kind} (gepunktete Linie).</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Measuring the room: be silent …</source>
-   <translation>Der Raum wird gemessen: still sein …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Counting in …</source>
-   <translation>Es wird eingezählt …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Checking it …</source>
-   <translation>Wird geprüft …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>The microphone is not open.</source>
-   <translation>Das Mikrofon ist nicht offen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Enter begins. It counts in and records. {ends} What you type is its name.</source>
-   <translation>Enter beginnt. Es zählt ein und nimmt auf. {ends} Was Sie tippen, ist der Name.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>&lt;b&gt;✓ It can be used&lt;/b&gt;: {length}, on the board as &lt;b&gt;{name}&lt;/b&gt;. {ended}</source>
-   <translation>&lt;b&gt;✓ Brauchbar&lt;/b&gt;: {length}, in der Übersicht als &lt;b&gt;{name}&lt;/b&gt;. {ended}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>It ends after {silence:g} s of silence.</source>
-   <translation>Sie endet nach {silence:g} s Stille.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Enter ends it.</source>
-   <translation>Enter beendet sie.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>It ended by itself after {silence:g} s of silence; what was said later is not in it. Above, and in the settings, it can be longer.</source>
-   <translation>Sie endete von selbst nach {silence:g} s Stille; was später gesagt wurde, ist nicht darin. Oben und in den Einstellungen kann es länger sein.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>RULES</source>
-   <translation>REGELN</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>TREATMENT AND DELIVERY</source>
-   <translation>BEHANDLUNG UND LIEFERUNG</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>as usual</source>
-   <translation>wie üblich</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>the format's own</source>
-   <translation>die des Formats</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>no rule</source>
-   <translation>keine Regel</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_back.py" />
-   <source>Listening to {count} lines …</source>
-   <extracomment>Where there is one: Listening to {count} line …</extracomment>
-   <translation>
-    <numerusform>{count} Zeile wird angehört …</numerusform>
-    <numerusform>{count} Zeilen werden angehört …</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_back.py" />
-   <source>Speak the lines first.</source>
-   <translation>Die Zeilen zuerst sprechen.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_back.py" />
-   <source>{count} lines heard back: {other} sound like another line, {none} were not understood.</source>
-   <extracomment>Where there is one: {count} line heard back: {other} like another line, {none} not understood.</extracomment>
-   <translation>
-    <numerusform>{count} Zeile zurückgehört: {other} wie eine andere, {none} nicht verstanden.</numerusform>
-    <numerusform>{count} Zeilen zurückgehört: {other} klingen wie eine andere, {none} wurden nicht verstanden.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Script</source>
-   <translation>Skript</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>&amp;Voice</source>
-   <translation>&amp;Stimme</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Voice of lines that name none</source>
-   <translation>Stimme der Zeilen, die keine nennen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Respellings…</source>
-   <translation>Umschriften…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Read a table…</source>
-   <translation>Eine Tabelle lesen…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Make series lines</source>
-   <translation>Reihen zu Zeilen machen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Lines</source>
-   <translation>Zeilen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>&amp;New line</source>
-   <translation>&amp;Neue Zeile</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>name: words to say    or a series:  berth-{}: Berth {1..12} is open</source>
-   <translation>Name: zu sprechende Wörter    oder eine Reihe:  berth-{}: Berth {1..12} is open</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>A new line: name and words</source>
-   <translation>Eine neue Zeile: Name und Wörter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Use the voice</source>
-   <translation>Die Stimme nehmen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Speak it faster</source>
-   <translation>Schneller sprechen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>By the voice itself, as much faster as the rules of the receivers need and allow</source>
-   <translation>Durch die Stimme selbst, so viel schneller, wie die Regeln der Empfänger brauchen und erlauben</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Speak all  F11</source>
-   <translation>Alle sprechen  F11</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>{n} lines</source>
-   <extracomment>Where there is one: {n} line</extracomment>
-   <translation>
-    <numerusform>{n} Zeile</numerusform>
-    <numerusform>{n} Zeilen</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>No lines yet</source>
-   <translation>Noch keine Zeilen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>, {long} too long</source>
-   <translation>, {long} zu lang</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>, {series} of them series: {count_of} in all</source>
-   <translation>, {series} davon Reihen: zusammen {count_of}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Speak {count} faster</source>
-   <translation>{count} schneller sprechen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Stop speaking  F11</source>
-   <translation>Sprechen anhalten  F11</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>{field} of “{name}”</source>
-   <translation>{field} von „{name}“</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>There is no text on the clipboard.</source>
-   <translation>In der Zwischenablage ist kein Text.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>from {name}</source>
-   <translation>aus {name}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>{n} lines {where}</source>
-   <extracomment>Where there is one: {n} line {where}</extracomment>
-   <translation>
-    <numerusform>{n} Zeile {where}</numerusform>
-    <numerusform>{n} Zeilen {where}</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>{n} lines {where}.</source>
-   <extracomment>Where there is one: {n} line {where}.</extracomment>
-   <translation>
-    <numerusform>{n} Zeile {where}.</numerusform>
-    <numerusform>{n} Zeilen {where}.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>No use for: {list}.</source>
-   <translation>Keine Verwendung für: {list}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>There is no receiver “{unknown}”: those lines go to every receiver.</source>
-   <translation>Es gibt keinen Empfänger „{unknown}“: Diese Zeilen gehen an alle.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>removing {n} lines</source>
-   <extracomment>Where there is one: removing {n} line</extracomment>
-   <translation>
-    <numerusform>{n} Zeile entfernen</numerusform>
-    <numerusform>{n} Zeilen entfernen</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>{n} lines are out of the script. {key} takes that back.</source>
-   <extracomment>Where there is one: {n} line is out of the script. {key} takes that back.</extracomment>
-   <translation>
-    <numerusform>{n} Zeile ist aus dem Skript. {key} nimmt das zurück.</numerusform>
-    <numerusform>{n} Zeilen sind aus dem Skript. {key} nimmt das zurück.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>making series lines</source>
-   <translation>Reihen zu Zeilen machen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>choosing a voice</source>
-   <translation>eine Stimme wählen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>A series is many lines: make them lines first.</source>
-   <translation>Eine Reihe ist viele Zeilen: sie erst zu Zeilen machen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>speaking faster</source>
-   <translation>schneller sprechen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Every line is spoken as it stands.</source>
-   <translation>Jede Zeile ist gesprochen, wie sie dasteht.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>, about {seconds} s left</source>
-   <translation>, noch etwa {seconds} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Spoken {done:,} of {total:,}{more}.</source>
-   <translation>{done:,} von {total:,} gesprochen{more}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>a take stands for it</source>
-   <translation>ein Take steht dafür</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>a series</source>
-   <translation>eine Reihe</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>to speak</source>
-   <translation>zu sprechen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>changed: to speak</source>
-   <translation>geändert: zu sprechen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>, heard as “{heard}”</source>
-   <translation>, gehört als „{heard}“</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>, not understood</source>
-   <translation>, nicht verstanden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>{length}, too long for {list}</source>
-   <translation>{length}, zu lang für {list}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>{length}, fits</source>
-   <translation>{length}, passt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>“{name}” is spoken {speed:.0f} % faster than the voice does by itself.</source>
-   <translation>„{name}“ wird {speed:.0f} % schneller gesprochen, als die Stimme es von selbst tut.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_state.py" />
-   <source>{count} lines are spoken up to {faster:.0f} % faster.</source>
-   <extracomment>Where there is one: {count} line is spoken up to {faster:.0f} % faster.</extracomment>
-   <translation>
-    <numerusform>{count} Zeile wird bis zu {faster:.0f} % schneller gesprochen.</numerusform>
-    <numerusform>{count} Zeilen werden bis zu {faster:.0f} % schneller gesprochen.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>{rest} would have to be faster than the rules allow: shorten the text, or change the rules.</source>
-   <translation>{rest} müssten schneller sein, als die Regeln erlauben: den Text kürzen oder die Regeln ändern.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_state.py" />
-   <source>{n} lines spoken, {changed} of them new or changed on the board.</source>
-   <extracomment>Where there is one: {n} line spoken, {changed} of them new or changed on the board.</extracomment>
-   <translation>
-    <numerusform>{n} Zeile gesprochen, davon {changed} in der Übersicht neu oder geändert.</numerusform>
-    <numerusform>{n} Zeilen gesprochen, davon {changed} in der Übersicht neu oder geändert.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source> {count} could not be spoken: {failed}</source>
-   <translation> {count} konnten nicht gesprochen werden: {failed}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>Say it as</source>
-   <translation>Sprechen als</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>Voice</source>
-   <translation>Stimme</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>Speed</source>
-   <translation>Tempo</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>For</source>
-   <translation>Für</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>State</source>
-   <translation>Stand</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>what it is for</source>
-   <translation>wofür es ist</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>the {heads}</source>
-   <translation>{heads}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>Lines of the script</source>
-   <translation>Zeilen des Skripts</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/segment_table.py" />
-   <source>Sounds</source>
-   <translation>Klingt</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/segment_table.py" />
-   <source>Seconds</source>
-   <translation>Sekunden</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/segment_table.py" />
-   <source>Times</source>
-   <translation>Mal</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/segment_table.py" />
-   <source>Level, {unit}</source>
-   <translation>Pegel, {unit}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/segment_table.py" />
-   <source>its own</source>
-   <translation>eigene</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/segment_table.py" />
-   <source>“{text}” is no count.</source>
-   <translation>„{text}“ ist keine Anzahl.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/segment_table.py" />
-   <source>Segments of the tone, in order</source>
-   <translation>Abschnitte des Tons, der Reihe nach</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/spectrum.py" />
-   <source>Spectrum</source>
-   <translation>Spektrum</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/spectrum.py" />
-   <source>{label} to {edge}</source>
-   <translation>{label} bis {edge}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/spectrum.py" />
-   <source>shaded: telephone band, 300–3400 Hz</source>
-   <translation>schattiert: Telefonband, 300–3400 Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/take_view.py" />
-   <source>The take as it grows</source>
-   <translation>Der Take, während er wächst</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/take_view.py" />
-   <source>{seconds:.1f} s</source>
-   <translation>{seconds:.1f} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/take_view.py" />
-   <source>The sound grows here while you speak.</source>
-   <translation>Hier wächst der Ton, während Sie sprechen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/take_view.py" />
-   <source>kept: {kept:.2f} s</source>
-   <translation>behalten: {kept:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Tone</source>
-   <translation>Ton</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>A country, a tone, or keys: 0123#</source>
-   <translation>Ein Land, ein Ton oder Tasten: 0123#</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Find a tone, or type keys that are pressed</source>
-   <translation>Einen Ton finden oder gedrückte Tasten tippen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Tones</source>
-   <translation>Töne</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Name of the tone</source>
-   <translation>Name des Tons</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>The length</source>
-   <translation>Die Länge</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>About how long the whole is, in whole cadences; 0 is once</source>
-   <translation>Etwa wie lang das Ganze ist, in ganzen Rhythmen; 0 ist einmal</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>In whole cadences, or whole periods of a tone that goes on; 0 is once</source>
-   <translation>In ganzen Rhythmen oder ganzen Perioden eines Dauertons; 0 ist einmal</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Add a segment</source>
-   <translation>Einen Abschnitt hinzufügen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Remove it</source>
-   <translation>Entfernen</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Keep as mine</source>
-   <translation>Als meinen behalten</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>{name}, mine</source>
-   <translation>{name}, meiner</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Keys {typed}</source>
-   <translation>Tasten {typed}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>There is no such tone. Keys are 0 to 9, *, # and A to D.</source>
-   <translation>So einen Ton gibt es nicht. Tasten sind 0 bis 9, *, # und A bis D.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>From: {source}.</source>
-   <translation>Aus: {source}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>a sine at full scale is +{full_scale:g} dBm0</source>
-   <translation>ein Sinus am Vollausschlag ist +{full_scale:g} dBm0</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>0 dBFS is full scale</source>
-   <translation>0 dBFS ist der Vollausschlag</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>closes on whole periods, repeats without a seam</source>
-   <translation>schließt auf ganzen Perioden, wiederholt sich ohne Naht</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>ramps of {ramp:g} ms</source>
-   <translation>Rampen von {ramp:g} ms</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Add a segment.</source>
-   <translation>Einen Abschnitt hinzufügen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>“{name}” is kept, and found by its name in every job.</source>
-   <translation>„{name}“ ist behalten und in jedem Auftrag unter seinem Namen zu finden.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>the tone “{name}”</source>
-   <translation>der Ton „{name}“</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_picture.py" />
-   <source>The tone in time and frequency</source>
-   <translation>Der Ton in Zeit und Frequenz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_picture.py" />
-   <source>{hz:,} Hz</source>
-   <translation>{hz:,} Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_picture.py" />
-   <source>{at:g} s</source>
-   <translation>{at:g} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_picture.py" />
-   <source>{hz:g} Hz</source>
-   <translation>{hz:g} Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_picture.py" />
-   <source> × {by:g}</source>
-   <translation> × {by:g}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/wave.py" />
-   <source>Waveform</source>
-   <translation>Wellenform</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/wave.py" />
-   <source>−{value:g}</source>
-   <translation>−{value:g}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/wave.py" />
-   <source>{value:g}</source>
-   <translation>{value:g}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/wave.py" />
-   <source>dBFS</source>
-   <translation>dBFS</translation>
-  </message>
-  <message>
    <location filename="../ui/board/delegate.py" />
    <source>Name of the clip</source>
    <translation>Name des Clips</translation>
@@ -12692,6 +9601,11 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/board/model.py" />
+   <source>naming “{name}”</source>
+   <translation>„{name}“ benennen</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
    <source>{clip} for {receiver}: {state}</source>
    <translation>{clip} für {receiver}: {state}</translation>
   </message>
@@ -12699,6 +9613,16 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/board/model.py" />
    <source> The line below it: {used:.0%} of the {limit} that it may have.</source>
    <translation> Der Strich darunter: {used:.0%} der {limit}, die sie haben darf.</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
+   <source>Clip</source>
+   <translation>Clip</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
+   <source>Length</source>
+   <translation>Länge</translation>
   </message>
   <message>
    <location filename="../ui/board/model.py" />
@@ -12861,6 +9785,11 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/commands/corpus.py" />
+   <source>Texts and speakers…</source>
+   <translation>Texte und Sprecher…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/corpus.py" />
    <source>Take texts, speakers and languages of the clips out of a table, or out of the names of files and folders.</source>
    <translation>Texte, Sprecher und Sprachen der Clips aus einer Tabelle nehmen oder aus Namen von Dateien und Ordnern.</translation>
   </message>
@@ -12907,6 +9836,11 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <location filename="../ui/commands/cut.py" />
    <source>Search again with the settings as they are; names and set edges stay.</source>
    <translation>Mit den jetzigen Einstellungen noch einmal suchen; Namen und gesetzte Kanten bleiben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Names from a list…</source>
+   <translation>Namen aus einer Liste…</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -13461,6 +10395,11 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <location filename="../ui/commands/ear.py" />
    <source>Select a clip or a cell that can be heard in two ways.</source>
    <translation>Einen Clip oder eine Zelle wählen, die sich auf zwei Weisen hören lässt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Compare codecs</source>
+   <translation>Codecs vergleichen</translation>
   </message>
   <message>
    <location filename="../ui/commands/ear.py" />
@@ -14493,6 +11432,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/commands/record.py" />
+   <source>Lines to read…</source>
+   <translation>Zeilen zum Lesen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/record.py" />
    <source>Record against a list: each line is shown, recorded and checked.</source>
    <translation>Nach einer Liste aufnehmen: Jede Zeile wird gezeigt, aufgenommen und geprüft.</translation>
   </message>
@@ -14622,6 +11566,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/commands/view.py" />
+   <source>Levels of the set</source>
+   <translation>Pegel des Satzes</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
    <source>One table of all levels, to be sorted.</source>
    <translation>Eine Tabelle aller Pegel, zum Sortieren.</translation>
   </message>
@@ -14742,6 +11691,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
+   <source>no list</source>
+   <translation>keine Liste</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>list as JSON lines</source>
    <translation>Liste als JSON Lines</translation>
   </message>
@@ -14752,13 +11706,28 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
+   <source>both lists</source>
+   <translation>beiden Listen</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Deliver to {name}</source>
    <translation>An {name} liefern</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
+   <source>File</source>
+   <translation>Datei</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Now</source>
    <translation>Jetzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/deliver_dialog.py" />
+   <source>Size</source>
+   <translation>Größe</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
@@ -14930,6 +11899,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Sample rate</source>
+   <translation>Abtastrate</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
    <source>Channels</source>
    <translation>Kanäle</translation>
   </message>
@@ -15020,6 +11994,82 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/dialogs/headerless_dialog.py" />
    <source>Nothing that is known here fits it.</source>
    <translation>Nichts, was hier bekannt ist, passt dazu.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>Names from a list</source>
+   <translation>Namen aus einer Liste</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>Paste the lines in the order they were read: a name each, or a table with the columns name and text. Clips take their names in order; correct one, and the rest follows from there.</source>
+   <translation>Die Zeilen in der gelesenen Reihenfolge einfügen: je ein Name, oder eine Tabelle mit den Spalten name und text. Clips bekommen ihre Namen der Reihe nach; einen berichtigen, und der Rest folgt von dort.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>Lines, in the order they were read</source>
+   <translation>Zeilen, in der gelesenen Reihenfolge</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>Open a file…</source>
+   <translation>Eine Datei öffnen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>Open a list</source>
+   <translation>Eine Liste öffnen</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>Lists (*.csv *.tsv *.txt);;All files (*)</source>
+   <translation>Listen (*.csv *.tsv *.txt);;Alle Dateien (*)</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>{name} cannot be read as text in UTF-8.</source>
+   <translation>{name} ist nicht als Text in UTF-8 zu lesen.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>{n} clips are left over</source>
+   <extracomment>Where there is one: {n} clip is left over</extracomment>
+   <translation>
+    <numerusform>bleibt {n} Clip übrig</numerusform>
+    <numerusform>bleiben {n} Clips übrig</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>{n} lines are left over</source>
+   <extracomment>Where there is one: {n} line is left over</extracomment>
+   <translation>
+    <numerusform>bleibt {n} Zeile übrig</numerusform>
+    <numerusform>bleiben {n} Zeilen übrig</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>there are {n} clips</source>
+   <extracomment>Where there is one: there is {n} clip</extracomment>
+   <translation>
+    <numerusform>es gibt {n} Clip</numerusform>
+    <numerusform>es gibt {n} Clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>; {there}, so {left}</source>
+   <translation>; {there}, so {left}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>{n} lines{more}</source>
+   <extracomment>Where there is one: {n} line{more}</extracomment>
+   <translation>
+    <numerusform>{n} Zeile{more}</numerusform>
+    <numerusform>{n} Zeilen{more}</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/dialogs/palette.py" />
@@ -15275,6 +12325,16 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Text</source>
+   <translation>Text</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Speaker</source>
+   <translation>Sprecher</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
    <source>Also</source>
    <translation>Auch</translation>
   </message>
@@ -15483,6 +12543,16 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Folder</source>
+   <translation>Ordner</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>For</source>
+   <translation>Für</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
    <source>What came last</source>
    <translation>Was zuletzt kam</translation>
   </message>
@@ -15663,8 +12733,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/ear/names.py" />
-   <source>Listening failed: {error}.</source>
-   <translation>Das Hören misslang: {error}.</translation>
+   <source>Listening failed</source>
+   <translation>Das Zuhören ist misslungen</translation>
   </message>
   <message>
    <location filename="../ui/ear/names.py" />
@@ -15718,6 +12788,16 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/ear/strip.py" />
+   <source>Source</source>
+   <translation>Quelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
+   <source>Output</source>
+   <translation>Ausgabe</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
    <source>On the line</source>
    <translation>Auf der Leitung</translation>
   </message>
@@ -15765,6 +12845,2911 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/ear/strip.py" />
    <source>Place in the sound</source>
    <translation>Stelle im Ton</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>SOURCE AND OUTPUT</source>
+   <translation>QUELLE UND AUSGABE</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>THEIR SPECTRA</source>
+   <translation>IHRE SPEKTREN</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>PATH</source>
+   <translation>WEG</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Path from source to output</source>
+   <translation>Weg von der Quelle zur Ausgabe</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>PROOF</source>
+   <translation>PRÜFUNG</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Make this one  ⇧M</source>
+   <translation>Diese machen  ⇧M</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Proof of the output</source>
+   <translation>Prüfung der Ausgabe</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Looking at it …</source>
+   <translation>Wird angesehen …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Hand to the {name}  B</source>
+   <translation>{name}: übergeben  B</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>There is no sound to show.</source>
+   <translation>Es gibt keinen Ton zu zeigen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Source, {rate}</source>
+   <translation>Quelle, {rate}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Output, {sample_rate}</source>
+   <translation>Ausgabe, {sample_rate}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>its output is not made yet</source>
+   <translation>die Ausgabe ist noch nicht gemacht</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>&lt;p style="color:{stale}"&gt;Something else has altered the file since it was made. It stays; made again, the output gets another name beside it.&lt;/p&gt;</source>
+   <translation>&lt;p style="color:{stale}"&gt;Etwas anderes hat die Datei verändert, seit sie gemacht wurde. Sie bleibt; neu gemacht bekommt die Ausgabe daneben einen anderen Namen.&lt;/p&gt;</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>&lt;p style="color:{stale}"&gt;The file that was made is out of date: the clip, the source or the rules have changed since. Make it again.&lt;/p&gt;</source>
+   <translation>&lt;p style="color:{stale}"&gt;Die gemachte Datei ist veraltet: Clip, Quelle oder Regeln haben sich seither geändert. Noch einmal machen.&lt;/p&gt;</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>This copy was delivered.</source>
+   <translation>Diese Kopie wurde geliefert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>An older copy of it was delivered: deliver again (⇧B).</source>
+   <translation>Eine ältere Kopie davon wurde geliefert: noch einmal liefern (⇧B).</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>&lt;p&gt;Level changed by {gain_db:+.1f} dB, as measured.&lt;/p&gt;</source>
+   <translation>&lt;p&gt;Pegel um {gain_db:+.1f} dB geändert, wie gemessen.&lt;/p&gt;</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>&lt;p {soft}&gt;It passed proof when it was made; proof is run again when you make it again.&lt;/p&gt;</source>
+   <translation>&lt;p {soft}&gt;Sie bestand die Prüfung, als sie gemacht wurde; neu gemacht wird sie neu geprüft.&lt;/p&gt;</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Nothing can be made of it.</source>
+   <translation>Daraus lässt sich nichts machen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>The clip is not meant for this receiver. {key} takes it in.</source>
+   <translation>Der Clip ist nicht für diesen Empfänger. {key} nimmt ihn auf.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>It is read back and checked as soon as it is made.</source>
+   <translation>Sie wird zurückgelesen und geprüft, sobald sie gemacht ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Decide first, on the left. {text}</source>
+   <translation>Zuerst links entscheiden. {text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>&lt;br&gt;wanted {expected}</source>
+   <translation>&lt;br&gt;verlangt {expected}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>both the same</source>
+   <translation>beide gleich</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>one is the other upside down</source>
+   <translation>eine ist die andere verkehrt herum</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>only the left holds sound</source>
+   <translation>nur die linke enthält Ton</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>only the right holds sound</source>
+   <translation>nur die rechte enthält Ton</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>the same sound, best on the left</source>
+   <translation>derselbe Ton, links am besten</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>the same sound, best on the right</source>
+   <translation>derselbe Ton, rechts am besten</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>they differ</source>
+   <translation>sie sind verschieden</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Facts and findings of the clip</source>
+   <translation>Angaben und Befunde des Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>WAVEFORM</source>
+   <translation>WELLENFORM</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>SPECTRUM</source>
+   <translation>SPEKTRUM</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>{start} to {stop} of the source</source>
+   <translation>{start} bis {stop} der Quelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>{part}, {stop}. K cuts it otherwise.</source>
+   <translation>{part}, {stop}. K schneidet anders.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Source, sound up to {format_bandwidth}</source>
+   <translation>Quelle, Ton bis {format_bandwidth}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>From a few places</source>
+   <translation>Von einigen Stellen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Read so far</source>
+   <translation>Bisher gelesen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Looking at it, {share:.0%} …</source>
+   <translation>Wird angesehen, {share:.0%} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>, the right {side_lag:.2f} ms {later}</source>
+   <translation>, die rechte {side_lag:.2f} ms {later}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>to 300 Hz</source>
+   <translation>bis 300 Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>to 1 kHz</source>
+   <translation>bis 1 kHz</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>to {khz} kHz</source>
+   <translation>bis {khz} kHz</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>above</source>
+   <translation>darüber</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>{one:+.2f} {name}</source>
+   <translation>{one:+.2f} {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>; alike {bands}</source>
+   <translation>; gleich {bands}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>{true_rate}, as you stated (its header says {stamped})</source>
+   <translation>{true_rate}, wie angegeben (ihr Kopf sagt {stamped})</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Kind</source>
+   <translation>Art</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Rate, channels</source>
+   <translation>Rate, Kanäle</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>{seconds}, {frames:,} frames</source>
+   <translation>{seconds}, {frames:,} Abtastwerte</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Speech level</source>
+   <translation>Sprachpegel</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>{active_dbov}, {activity:.0%} of the time</source>
+   <translation>{active_dbov}, {activity:.0%} der Zeit</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Peak, RMS</source>
+   <translation>Spitze, RMS</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Sound up to</source>
+   <translation>Ton bis</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Sides</source>
+   <translation>Seiten</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Clipped</source>
+   <translation>Abgeschnitten</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>{count:,} samples</source>
+   <translation>{count:,} Abtastwerte</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Note</source>
+   <translation>Hinweis</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>{value:.1f} dB</source>
+   <translation>{value:.1f} dB</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Codec</source>
+   <translation>Codec</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Rate</source>
+   <translation>Rate</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>{kbit_s:.1f} kbit/s</source>
+   <translation>{kbit_s:.1f} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Against 16-bit PCM</source>
+   <translation>Gegen 16 Bit PCM</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>{ratio:.1f} : 1</source>
+   <translation>{ratio:.1f} : 1</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Signal to distortion</source>
+   <translation>Signal zu Verzerrung</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Segmental</source>
+   <translation>Segmentweise</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Intelligibility (STOI)</source>
+   <translation>Verständlichkeit (STOI)</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>{stoi:.3f}</source>
+   <translation>{stoi:.3f}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Codecs compared</source>
+   <translation>Codecs im Vergleich</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>{name} in every codec</source>
+   <translation>{name} in jedem Codec</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Coding and measuring …</source>
+   <translation>Kodieren und messen …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Coding and measuring: {done} of {all} …</source>
+   <translation>Kodieren und messen: {done} von {all} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Select a line and press Space; 1 is the source, 2 the codec, 3 the codec over a line. Signal to distortion says nothing of codecs that model the voice and not the wave.</source>
+   <translation>Eine Zeile wählen und Leertaste drücken; 1 ist die Quelle, 2 der Codec, 3 der Codec über eine Leitung. Signal zu Verzerrung sagt nichts über Codecs, die die Stimme und nicht die Welle nachbilden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>Corpus</source>
+   <translation>Korpus</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>Write the corpus…</source>
+   <translation>Den Korpus schreiben…</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>Corpus for {name}</source>
+   <translation>Korpus für {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>No clip is for {name}.</source>
+   <translation>Kein Clip ist für {name}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>{measured} of {all} clips measured, {kept} kept, {hours}</source>
+   <translation>{measured} von {all} Clips gemessen, {kept} behalten, {hours}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/corpus/page.py" />
+   <source>, {n} doubles</source>
+   <extracomment>Where there is one: , {n} double</extracomment>
+   <translation>
+    <numerusform>, {n} Doppelter</numerusform>
+    <numerusform>, {n} Doppelte</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>{words} is broken by {clips} of {count} clips, {hours}.</source>
+   <translation>{words} bricht {clips} von {count} Clips, {hours}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>Rules tell what they cost before they are taken.</source>
+   <translation>Regeln sagen, was sie kosten, bevor sie gelten.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>far out</source>
+   <translation>weit draußen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>double of {name}</source>
+   <translation>Doppelter von {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>double</source>
+   <translation>Doppel</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>left out: {words}</source>
+   <translation>ausgelassen: {words}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>{out} left out of {name}; {key} takes it back.</source>
+   <translation>{out} bei {name} ausgelassen; {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>A clip stays for one receiver at least.</source>
+   <translation>Ein Clip bleibt für mindestens einen Empfänger.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>Where the corpus goes</source>
+   <translation>Wohin der Korpus geht</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>In the window, with cuts, touch-ups, texts and speakers as they stood on the board.
+Of whole files a terminal makes the same with: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</source>
+   <translation>Im Fenster, mit Schnitten, Retuschen, Texten und Sprechern, wie sie in der Übersicht standen.
+Von ganzen Dateien macht ein Terminal dasselbe mit: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>{done:,} of {total:,} {name}</source>
+   <translation>{done:,} von {total:,} {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>It was stopped; it goes on from here the next time.</source>
+   <translation>Es wurde angehalten; beim nächsten Mal geht es von hier weiter.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/corpus/page.py" />
+   <source>The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.</source>
+   <extracomment>Where there is one: The corpus is written: {sides}. datasheet.md tells what is in it; {count} finding.</extracomment>
+   <translation>
+    <numerusform>Der Korpus ist geschrieben: {sides}. datasheet.md sagt, was darin ist; {count} Befund.</numerusform>
+    <numerusform>Der Korpus ist geschrieben: {sides}. datasheet.md sagt, was darin ist; {count} Befunde.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/plot.py" />
+   <source>{name}: not known</source>
+   <translation>{name}: nicht bekannt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/plot.py" />
+   <source>{detail}: not known of any clip</source>
+   <translation>{detail}: von keinem Clip bekannt</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/corpus/plot.py" />
+   <source>{name}: median {median}, {known} clips</source>
+   <extracomment>Where there is one: {name}: median {median}, {known} clip</extracomment>
+   <translation>
+    <numerusform>{name}: Median {median}, {known} Clip</numerusform>
+    <numerusform>{name}: Median {median}, {known} Clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/plot.py" />
+   <source>{name}: {detail}
+median {median}, of {known} clips</source>
+   <translation>{name}: {detail}
+Median {median}, von {known} Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/plot.py" />
+   <source>none found</source>
+   <translation>keine gefunden</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/plot.py" />
+   <source>not known</source>
+   <translation>nicht bekannt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Value</source>
+   <translation>Wert</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Off the middle</source>
+   <translation>Abstand zur Mitte</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Notes</source>
+   <translation>Hinweise</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>A rule, such as snr &gt;= 20 dB</source>
+   <translation>Eine Regel, etwa snr &gt;= 20 dB</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>A rule that clips have to keep</source>
+   <translation>Eine Regel, die Clips einhalten müssen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Leave out</source>
+   <translation>Auslassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>What breaks the rule is left out of the corpus</source>
+   <translation>Was die Regel bricht, bleibt aus dem Korpus</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Flag</source>
+   <translation>Markieren</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>What breaks the rule is in the corpus, and said to</source>
+   <translation>Was die Regel bricht, ist im Korpus, und es steht dabei</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Rule</source>
+   <translation>Regel</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Does</source>
+   <translation>Tut</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Clips</source>
+   <translation>Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Rules; Delete takes one away</source>
+   <translation>Regeln; Entf nimmt eine weg</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Clips, those farthest from the middle first</source>
+   <translation>Clips, die am weitesten von der Mitte zuerst</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Hear it  Enter</source>
+   <translation>Hören  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Leave out on the board  Del</source>
+   <translation>In der Übersicht auslassen  Entf</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>The chosen clips are not for this receiver any more; {key} takes it back</source>
+   <translation>Die gewählten Clips sind nicht mehr für diesen Empfänger; {key} nimmt es zurück</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Take it  Ctrl+Return</source>
+   <translation>Übernehmen  Ctrl+Return</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Take all</source>
+   <translation>Alle übernehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Done</source>
+   <translation>Fertig</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>There is no list yet: Ctrl+L takes names and texts, which can then be listened for.</source>
+   <translation>Es gibt noch keine Liste: Ctrl+L nimmt Namen und Texte, auf die sich dann hören lässt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Suggestion: sounds like “{name}”: {text}</source>
+   <translation>Vorschlag: klingt wie „{name}“: {text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Not listened to.</source>
+   <translation>Nicht angehört.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Not listened to yet.</source>
+   <translation>Noch nicht angehört.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>None of the lines is heard in this one.</source>
+   <translation>Keine der Zeilen ist darin zu hören.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Sounds like its name, “{name}”.</source>
+   <translation>Klingt wie sein Name, „{name}“.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Listening for the lines, {share:.0%} … {text}</source>
+   <translation>Nach den Zeilen wird gehört, {share:.0%} … {text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Take all {many}</source>
+   <translation>Alle {many} übernehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Stop</source>
+   <translation>Stopp</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>naming “{name}” by ear</source>
+   <translation>„{name}“ nach Gehör benennen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>naming by ear</source>
+   <translation>nach Gehör benennen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>over room noise</source>
+   <translation>über Raumrauschen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>How far above the noise of the room sound begins</source>
+   <translation>Wie weit über dem Rauschen des Raums Ton beginnt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>pauses from</source>
+   <translation>Pausen ab</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>A shorter pause does not separate two clips</source>
+   <translation>Eine kürzere Pause trennt zwei Clips nicht</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>clips from</source>
+   <translation>Clips ab</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>Shorter sound is left out</source>
+   <translation>Kürzerer Ton wird ausgelassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>air</source>
+   <translation>Luft</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>What is kept before the first sound</source>
+   <translation>Was vor dem ersten Ton bleibt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>What is kept after the last sound</source>
+   <translation>Was nach dem letzten Ton bleibt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>Find the speech  F</source>
+   <translation>Sprache finden  F</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/finding.py" />
+   <source>Listening for speech, {share:.0%} …</source>
+   <translation>Nach Sprache wird gehört, {share:.0%} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/finding.py" />
+   <source>finding the speech</source>
+   <translation>Sprache finden</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/finding.py" />
+   <source>Not listened to yet: what the search saw shows when it was.</source>
+   <translation>Noch nicht angehört: Was die Suche sah, zeigt sich danach.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/finding.py" />
+   <source>{count} found</source>
+   <translation>{count} gefunden</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/finding.py" />
+   <source>{count} would be found: F takes them, or drag over a stretch</source>
+   <extracomment>Where there is one: {count} would be found: F takes it, or drag over a stretch</extracomment>
+   <translation>
+    <numerusform>{count} würde gefunden: F nimmt ihn, oder über eine Strecke ziehen</numerusform>
+    <numerusform>{count} würden gefunden: F nimmt sie, oder über eine Strecke ziehen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/finding.py" />
+   <source>, {n} other sounds left out</source>
+   <extracomment>Where there is one: , {n} other sound left out</extracomment>
+   <translation>
+    <numerusform>, {n} anderes Geräusch ausgelassen</numerusform>
+    <numerusform>, {n} andere Geräusche ausgelassen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/finding.py" />
+   <source>; not found any more, but kept: {list}</source>
+   <translation>; nicht mehr gefunden, doch behalten: {list}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ledges.py" />
+   <source>aside: {name}</source>
+   <translation>beiseite: {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ledges.py" />
+   <source>{name} (this take)</source>
+   <translation>{name} (dieser Take)</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/level_plot.py" />
+   <source>room {room_dbfs:.0f} dBFS</source>
+   <translation>Raum {room_dbfs:.0f} dBFS</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/level_plot.py" />
+   <source>speech from {median:.0f} dBFS</source>
+   <translation>Sprache ab {median:.0f} dBFS</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>&amp;Name</source>
+   <translation>&amp;Name</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>Type a name, Enter: the next clip plays</source>
+   <translation>Namen tippen, Enter: der nächste Clip spielt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>Name of the chosen span; Enter goes on to the next</source>
+   <translation>Name des gewählten Abschnitts; Enter geht zum nächsten</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>0:00 to 1:05 Welcome</source>
+   <translation>0:00 bis 1:05 Willkommen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>A new span: start, end and name</source>
+   <translation>Ein neuer Abschnitt: Start, Ende und Name</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>Ne&amp;w span</source>
+   <translation>&amp;Neuer Abschnitt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>By ear  Ctrl+B</source>
+   <translation>Nach Gehör  Ctrl+B</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>The speech engine suggests which line of the list each span is</source>
+   <translation>Die Spracherkennung schlägt vor, welche Zeile der Liste jeder Abschnitt ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>There is no sound to cut.</source>
+   <translation>Es gibt keinen Ton zu schneiden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>take {index} of {count}</source>
+   <translation>Take {index} von {count}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/page.py" />
+   <source>{n} clips</source>
+   <extracomment>Where there is one: {n} clip</extracomment>
+   <translation>
+    <numerusform>{n} Clip</numerusform>
+    <numerusform>{n} Clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>Not cut yet</source>
+   <translation>Noch nicht geschnitten</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source> · chosen {start} to {stop} s</source>
+   <translation> · gewählt {start} bis {stop} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>That was the last one.</source>
+   <translation>Das war der letzte.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>That is the first one.</source>
+   <translation>Das ist der erste.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>From the cursor</source>
+   <translation>Ab dem Zeiger</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>There is no suggestion for this span; Ctrl+B listens for the lines of the list.</source>
+   <translation>Für diesen Abschnitt gibt es keinen Vorschlag; Ctrl+B hört nach den Zeilen der Liste.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>Cutting</source>
+   <translation>Schneiden</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/rolled_view.py" />
+   <source>Place in the source</source>
+   <translation>Stelle in der Quelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/search_overlay.py" />
+   <source>sound from {float:.0f} dBFS</source>
+   <translation>Ton ab {float:.0f} dBFS</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/search_overlay.py" />
+   <source>speech {speech_dbfs:.0f} dBFS</source>
+   <translation>Sprache {speech_dbfs:.0f} dBFS</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/search_overlay.py" />
+   <source>a voice {float:.0%} of the time</source>
+   <translation>eine Stimme {float:.0%} der Zeit</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/search_overlay.py" />
+   <source>{summary}   —— level   – – what sound has to reach   ▀ a voice</source>
+   <translation>{summary}   —— Pegel   – – was Ton erreichen muss   ▀ eine Stimme</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
+   <source>Name</source>
+   <translation>Name</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
+   <source>End</source>
+   <translation>Ende</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
+   <source>Take</source>
+   <translation>Take</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
+   <source>Frame {frame:,}. Type seconds, m:ss, or 44100 samples.</source>
+   <translation>Abtastwert {frame:,}. Sekunden, m:ss oder 44100 samples tippen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
+   <source>aside</source>
+   <translation>beiseite</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
+   <source>Spans in order</source>
+   <translation>Abschnitte der Reihe nach</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/view.py" />
+   <source>Level to cut by</source>
+   <translation>Pegel zum Schneiden</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/view.py" />
+   <source>Waveform to cut</source>
+   <translation>Wellenform zum Schneiden</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/view.py" />
+   <source>Spectrogram to cut</source>
+   <translation>Spektrogramm zum Schneiden</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/view.py" />
+   <source>{count} spans; {name} is chosen</source>
+   <extracomment>Where there is one: {count} span; {name} is chosen</extracomment>
+   <translation>
+    <numerusform>{count} Abschnitt; {name} ist gewählt</numerusform>
+    <numerusform>{count} Abschnitte; {name} ist gewählt</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/view.py" />
+   <source>{count} spans</source>
+   <extracomment>Where there is one: {count} span</extracomment>
+   <translation>
+    <numerusform>{count} Abschnitt</numerusform>
+    <numerusform>{count} Abschnitte</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/view.py" />
+   <source>Cursor {clock} s, frame {cursor_frame:,}{level}</source>
+   <translation>Zeiger {clock} s, Abtastwert {cursor_frame:,}{level}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/wave_plot.py" />
+   <source>Come nearer (+) to see the spectrogram.</source>
+   <translation>Näher kommen (+), um das Spektrogramm zu sehen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>the words of “{name}”</source>
+   <translation>die Wörter von „{name}“</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>naming by a list of {count}</source>
+   <translation>nach einer Liste von {count} benennen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>moving the {word}</source>
+   <translation>{word} verschieben</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>behind its end</source>
+   <translation>hinter seinem Ende</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>before its start</source>
+   <translation>vor seinem Start</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>after the end of the recording</source>
+   <translation>nach dem Ende der Aufnahme</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>That lies {where}: it goes only as far as it can.</source>
+   <translation>Das liegt {where}: Es geht nur so weit wie möglich.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>Choose a span, and put the cursor where its edge is to be.</source>
+   <translation>Einen Abschnitt wählen und den Zeiger dorthin setzen, wo seine Kante sein soll.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>The recording ends at {frames:.3f} s.</source>
+   <translation>Die Aufnahme endet bei {frames:.3f} s.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>a span by hand</source>
+   <translation>ein Abschnitt von Hand</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>Put the cursor inside a span to split it there.</source>
+   <translation>Den Zeiger in einen Abschnitt setzen, um ihn dort zu teilen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>splitting a span</source>
+   <translation>einen Abschnitt teilen</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/work.py" />
+   <source>joining {count} spans</source>
+   <extracomment>Where there is one: joining {count} span</extracomment>
+   <translation>
+    <numerusform>{count} Abschnitt verbinden</numerusform>
+    <numerusform>{count} Abschnitte verbinden</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>joining two spans</source>
+   <translation>zwei Abschnitte verbinden</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>setting {count} spans aside</source>
+   <translation>{count} Abschnitte beiseitelegen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>taking {count} spans back</source>
+   <translation>{count} Abschnitte zurückholen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>choosing a take</source>
+   <translation>einen Take wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>taking a span back</source>
+   <translation>einen Abschnitt zurückholen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>setting a span aside</source>
+   <translation>einen Abschnitt beiseitelegen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>Choose the spans to delete.</source>
+   <translation>Die Abschnitte wählen, die zu löschen sind.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/work.py" />
+   <source>deleting {n} spans</source>
+   <extracomment>Where there is one: deleting {n} span</extracomment>
+   <translation>
+    <numerusform>{n} Abschnitt löschen</numerusform>
+    <numerusform>{n} Abschnitte löschen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>No span is left: the recording is one clip again. {key} takes that back.</source>
+   <translation>Kein Abschnitt ist übrig: Die Aufnahme ist wieder ein Clip. {key} nimmt das zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>another take</source>
+   <translation>ein weiterer Take</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>This line has one take only; Y says that a span is another take of the line before it.</source>
+   <translation>Diese Zeile hat nur einen Take; Y sagt, dass ein Abschnitt ein weiterer Take der Zeile davor ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>a span of the pause</source>
+   <translation>ein Abschnitt der Pause</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>There are no spans yet: F finds the speech, and what lies between is then left out.</source>
+   <translation>Es gibt noch keine Abschnitte: F findet die Sprache, was dazwischen liegt, wird dann ausgelassen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>{stem} without pauses</source>
+   <translation>{stem} ohne Pausen</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/work.py" />
+   <source>“{name}” stands on the board: {seconds:.2f} s, {count} pauses left out.</source>
+   <extracomment>Where there is one: “{name}” stands on the board: {seconds:.2f} s, {count} pause left out.</extracomment>
+   <translation>
+    <numerusform>„{name}“ steht in der Übersicht: {seconds:.2f} s, {count} Pause ausgelassen.</numerusform>
+    <numerusform>„{name}“ steht in der Übersicht: {seconds:.2f} s, {count} Pausen ausgelassen.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>Put the cursor inside the chosen clip, where the stretch begins.</source>
+   <translation>Den Zeiger in den gewählten Clip setzen, wo die Strecke beginnt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>Marked. Put the cursor where the stretch ends, and press Q again.</source>
+   <translation>Markiert. Den Zeiger ans Ende der Strecke setzen und noch einmal Q drücken.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>Left out; 2 plays it as it will come out. {key} takes it back.</source>
+   <translation>Ausgelassen; 2 spielt es, wie es herauskommt. {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/costs.py" />
+   <source>Back to what was heard</source>
+   <translation>Zurück zum Gehörten</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/costs.py" />
+   <source>Words wrong after each codec</source>
+   <translation>Falsche Wörter nach jedem Codec</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/heard/costs.py" />
+   <source>Words wrong after each codec, of {count} clips; the first codecs come in a moment</source>
+   <extracomment>Where there is one: Words wrong after each codec, of {count} clip; the first codecs come in a moment</extracomment>
+   <translation>
+    <numerusform>Falsche Wörter nach jedem Codec, von {count} Clip; die ersten Codecs kommen gleich</numerusform>
+    <numerusform>Falsche Wörter nach jedem Codec, von {count} Clips; die ersten Codecs kommen gleich</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/heard/costs.py" />
+   <source>Words wrong after each codec, of {words} words</source>
+   <extracomment>Where there is one: Words wrong after each codec, of {words} word</extracomment>
+   <translation>
+    <numerusform>Falsche Wörter nach jedem Codec, von {words} Wort</numerusform>
+    <numerusform>Falsche Wörter nach jedem Codec, von {words} Wörtern</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/heard/costs.py" />
+   <source>{count} codecs compared.</source>
+   <extracomment>Where there is one: {count} codec compared.</extracomment>
+   <translation>
+    <numerusform>{count} Codec verglichen.</numerusform>
+    <numerusform>{count} Codecs verglichen.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/costs.py" />
+   <source>{name} {share:.1f} %</source>
+   <translation>{name} {share:.1f} %</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/costs.py" />
+   <source>Words wrong after each codec: {detail}</source>
+   <translation>Falsche Wörter nach jedem Codec: {detail}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/costs.py" />
+   <source>  {more:+.1f}</source>
+   <translation>  {more:+.1f}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/costs.py" />
+   <source>  {kbit_s:,.1f} kbit/s</source>
+   <translation>  {kbit_s:,.1f} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/costs.py" />
+   <source>{share:.1f} %</source>
+   <translation>{share:.1f} %</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Meant, and heard</source>
+   <translation>Gemeint und gehört</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Words wrong</source>
+   <translation>Falsche Wörter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Letters wrong</source>
+   <translation>Falsche Buchstaben</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Sure</source>
+   <translation>Sicher</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Took</source>
+   <translation>Dauerte</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Sent</source>
+   <translation>Gesendet</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>The first request, with the sound shortened</source>
+   <translation>Die erste Anfrage, mit gekürztem Ton</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Heard by a service</source>
+   <translation>Von einem Dienst gehört</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Take what was heard  T</source>
+   <translation>Gehörtes übernehmen  T</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>What was heard becomes the text of the clip</source>
+   <translation>Das Gehörte wird der Text des Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Ask again</source>
+   <translation>Noch einmal fragen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>List…</source>
+   <translation>Liste…</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>All of it as a table: CSV or JSON Lines</source>
+   <translation>Alles als Tabelle: CSV oder JSON Lines</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Copy the request</source>
+   <translation>Anfrage kopieren</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>The first request, as a command for a terminal</source>
+   <translation>Die erste Anfrage, als Befehl für ein Terminal</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>What codecs cost…</source>
+   <translation>Was Codecs kosten…</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>The same clips sent as they are and after each codec: how many words each costs</source>
+   <translation>Dieselben Clips gesendet, wie sie sind und nach jedem Codec: wie viele Wörter jeder kostet</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>What was heard, most doubtful first</source>
+   <translation>Was gehört wurde, das Zweifelhafteste zuerst</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Nothing is made for {name} yet: M makes all that can be made.</source>
+   <translation>Für {name} ist noch nichts gemacht: M macht alles, was geht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Heard by {name}</source>
+   <translation>Gehört von {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>{count} of {wanted} answered; {name}: “{text} …”</source>
+   <translation>{count} von {wanted} beantwortet; {name}: „{text} …“</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>{count} of {wanted} answered</source>
+   <translation>{count} von {wanted} beantwortet</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>{name} {share:.0f} %</source>
+   <translation>{name} {share:.0f} %</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>words wrong: </source>
+   <translation>falsche Wörter: </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Choose a line that was heard.</source>
+   <translation>Eine Zeile wählen, die gehört wurde.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>the text of “{name}”</source>
+   <translation>der Text von „{name}“</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>“{text}” is the text of “{name}” now; {key} takes it back.</source>
+   <translation>„{text}“ ist jetzt der Text von „{name}“; {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>The request is on the clipboard as a command; the key is not in it.</source>
+   <translation>Die Anfrage ist als Befehl in der Zwischenablage; der Schlüssel ist nicht darin.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>What was heard, as a table</source>
+   <translation>Was gehört wurde, als Tabelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>CSV (*.csv);;JSON Lines (*.jsonl)</source>
+   <translation>CSV (*.csv);;JSON Lines (*.jsonl)</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>{name} was not written: {error}</source>
+   <translation>{name} wurde nicht geschrieben: {error}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/heard/page.py" />
+   <source>{count} lines are in {name}.</source>
+   <extracomment>Where there is one: {count} line is in {name}.</extracomment>
+   <translation>
+    <numerusform>{count} Zeile steht in {name}.</numerusform>
+    <numerusform>{count} Zeilen stehen in {name}.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>, {factor:.2f}×</source>
+   <translation>, {factor:.2f}×</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>{escape} {start:.2f} to {end:.2f} s</source>
+   <translation>{escape} {start:.2f} bis {end:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>What was heard</source>
+   <translation>Was gehört wurde</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>{value:,.0f} samples</source>
+   <translation>{value:,.0f} Abtastwerte</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>A click on a heading sorts. Space plays the line; Enter goes to the clip. Levels are of the sources: active speech level (ITU-T P.56).</source>
+   <translation>Ein Klick auf einen Kopf sortiert. Leertaste spielt die Zeile; Enter geht zum Clip. Pegel sind die der Quellen: aktiver Sprachpegel (ITU-T P.56).</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>Active speech level, ITU-T P.56</source>
+   <translation>Aktiver Sprachpegel, ITU-T P.56</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>From the middle</source>
+   <translation>Abstand zur Mitte</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>From the median speech level of the set</source>
+   <translation>Vom mittleren Sprachpegel des Satzes</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>Active</source>
+   <translation>Aktiv</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>{value:.0%}</source>
+   <translation>{value:.0%}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>Share of its length that is speech (activity factor, ITU-T P.56)</source>
+   <translation>Anteil seiner Länge, der Sprache ist (Aktivitätsfaktor, ITU-T P.56)</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>Highest frequency that really holds sound</source>
+   <translation>Höchste Frequenz, die wirklich Ton enthält</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source> much softer</source>
+   <translation> viel leiser</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source> much louder</source>
+   <translation> viel lauter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>{off:+.1f} dB{word}</source>
+   <translation>{off:+.1f} dB{word}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/levels/page.py" />
+   <source>Levels of {count} clips: the middle is {middle}, they lie {spread:.1f} dB apart</source>
+   <extracomment>Where there is one: Level of {count} clip: {middle}, spread {spread:.1f} dB</extracomment>
+   <translation>
+    <numerusform>Pegel von {count} Clip: {middle}, Abstand {spread:.1f} dB</numerusform>
+    <numerusform>Pegel von {count} Clips: Die Mitte ist {middle}, sie liegen {spread:.1f} dB auseinander</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>No clip can be measured yet.</source>
+   <translation>Noch ist kein Clip zu messen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/loop_picture.py" />
+   <source>Choose music on the board, and open this page.</source>
+   <translation>Musik in der Übersicht wählen und diese Seite öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/loop_picture.py" />
+   <source>Level of the music over time, with its loop</source>
+   <translation>Pegel der Musik über die Zeit, mit ihrer Schleife</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/loop_picture.py" />
+   <source>loop {stop:.2f} s</source>
+   <translation>Schleife {stop:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/loop_picture.py" />
+   <source>−{level} dB</source>
+   <translation>−{level} dB</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Holder</source>
+   <translation>Inhaber</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>whose music it is</source>
+   <translation>wessen Musik es ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Licence</source>
+   <translation>Lizenz</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>by what callers may hear it</source>
+   <translation>womit Anrufer sie hören dürfen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Proof</source>
+   <translation>Nachweis</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>an invoice, a page</source>
+   <translation>eine Rechnung, eine Seite</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Until</source>
+   <translation>Bis</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Name of the hold music</source>
+   <translation>Name der Wartemusik</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Find a loop</source>
+   <translation>Eine Schleife finden</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Hear the seam</source>
+   <translation>Die Naht hören</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Three times round</source>
+   <translation>Dreimal herum</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Loop from</source>
+   <translation>Schleife von</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Loop to</source>
+   <translation>Schleife bis</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Length of the whole; empty is the loop once</source>
+   <translation>Länge des Ganzen; leer ist die Schleife einmal</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>once</source>
+   <translation>einmal</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>What is kept of the music</source>
+   <translation>Was von der Musik bleibt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>seam over</source>
+   <translation>Naht über</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>loudness</source>
+   <translation>Lautheit</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>limiter</source>
+   <translation>Begrenzer</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>every</source>
+   <translation>alle</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>music softer by</source>
+   <translation>Musik leiser um</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Message that is laid over the music</source>
+   <translation>Ansage, die über die Musik gelegt wird</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>keep</source>
+   <translation>behalten</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Message</source>
+   <translation>Ansage</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Hear it</source>
+   <translation>Hören</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Put it on the board</source>
+   <translation>In die Übersicht</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>{name} on hold</source>
+   <translation>{name} in der Warteschleife</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>of {pieces}</source>
+   <translation>von {pieces}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>, then </source>
+   <translation>, dann </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Change it on the board</source>
+   <translation>In der Übersicht ändern</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Select music on the board, one clip or several, and open this page.</source>
+   <translation>Musik in der Übersicht wählen, einen Clip oder mehrere, und diese Seite öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>found</source>
+   <translation>gefunden</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Working …</source>
+   <translation>In Arbeit …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Written into the file, and kept for this music.</source>
+   <translation>In die Datei geschrieben und für diese Musik behalten.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>To be written into the file, and kept for this music.</source>
+   <translation>Wird in die Datei geschrieben und für diese Musik behalten.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Nobody knows yet whose music this is.</source>
+   <translation>Noch weiß niemand, wessen Musik das ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>The whole lasts from a second to an hour.</source>
+   <translation>Das Ganze dauert von einer Sekunde bis zu einer Stunde.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Write a length such as 10:00.</source>
+   <translation>Eine Länge wie 10:00 schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Listening for a loop …</source>
+   <translation>Nach einer Schleife wird gehört …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>{seam}  {lufs:.1f} LUFS</source>
+   <translation>{seam}  {lufs:.1f} LUFS</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/music/page.py" />
+   <source>  ·  the message is heard {n} times</source>
+   <extracomment>Where there is one:   ·  the message is heard {n} time</extracomment>
+   <translation>
+    <numerusform>  ·  die Ansage ist {n}-mal zu hören</numerusform>
+    <numerusform>  ·  die Ansage ist {n}-mal zu hören</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>the seam of {name}</source>
+   <translation>die Naht von {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>changing “{name}”</source>
+   <translation>„{name}“ ändern</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>“{name}” is changed on the board.</source>
+   <translation>„{name}“ ist in der Übersicht geändert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>the hold music “{name}”</source>
+   <translation>die Wartemusik „{name}“</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>“{name}” is on the board.  M makes it.</source>
+   <translation>„{name}“ ist in der Übersicht.  M macht sie.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Phone menu</source>
+   <translation>Telefonmenü</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Make it a menu  Ins</source>
+   <translation>Zum Menü machen  Einfg</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Take it off  Del</source>
+   <translation>Wegnehmen  Entf</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Of names that begin with keys: “1 Fares”, “12 Evening fares”</source>
+   <translation>Aus Namen, die mit Tasten beginnen: „1 Fares“, „12 Evening fares“</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>As text…</source>
+   <translation>Als Text…</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Tones of the states, what is said at a wrong key, how long it waits: the whole plan as TOML</source>
+   <translation>Töne der Zustände, was bei einer falschen Taste gesagt wird, wie lange es wartet: der ganze Plan als TOML</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>PROMPTS: ENTER PUTS ONE TO THE KEY</source>
+   <translation>ANSAGEN: ENTER LEGT EINE AUF DIE TASTE</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>STAND-IN: A TELEPHONE</source>
+   <translation>NACHBILDUNG: EIN TELEFON</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Call</source>
+   <translation>Anrufen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Record over the phone</source>
+   <translation>Über das Telefon aufnehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Somebody calls and says a line; what comes out of the line stands on the board, without a header</source>
+   <translation>Jemand ruft an und sagt eine Zeile; was aus der Leitung kommt, steht ohne Kopf in der Übersicht</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>packets lost</source>
+   <translation>verlorene Pakete</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>jitter</source>
+   <translation>Jitter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>lost</source>
+   <translation>verloren</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>What happened in the call</source>
+   <translation>Was im Anruf geschah</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Call, and press keys: they are really sounded and really detected.</source>
+   <translation>Anrufen und Tasten drücken: Sie erklingen wirklich und werden wirklich erkannt.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>{name}: {extent}</source>
+   <translation>{name}: {extent}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>{count} missing: {list}</source>
+   <translation>{count} fehlen: {list}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>None is missing</source>
+   <translation>Keine fehlt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>{count} not used</source>
+   <translation>{count} nicht genutzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>all are used</source>
+   <translation>alle genutzt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>The phone refuses {name}: {reason}</source>
+   <translation>Das Telefon weist {name} zurück: {reason}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>“{name}” at {key} of {menu}</source>
+   <translation>„{name}“ bei {key} von {menu}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>the beginning</source>
+   <translation>der Anfang</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>a menu at {key} of {menu}</source>
+   <translation>ein Menü bei {key} von {menu}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>nothing at {key} of {menu}</source>
+   <translation>nichts bei {key} von {menu}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>assigning by name</source>
+   <translation>nach Namen zuordnen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>{extent}. {key} takes it back.</source>
+   <translation>{extent}. {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>the dial plan</source>
+   <translation>der Wählplan</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Calling until every prompt was heard …</source>
+   <translation>Anrufen, bis jede Ansage gehört wurde …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>over the phone</source>
+   <translation>über das Telefon</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>The recording could not be kept: {error}.</source>
+   <translation>Die Aufnahme konnte nicht aufbewahrt werden: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Telephone menu</source>
+   <translation>Telefonmenü</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>Key</source>
+   <translation>Taste</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>Dialled by</source>
+   <translation>Gewählt mit</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>The menu as a tree of keys</source>
+   <translation>Das Menü als Baum von Tasten</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>Prompts</source>
+   <translation>Ansagen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>Key {key}</source>
+   <translation>Taste {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>says</source>
+   <translation>sagt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>next key</source>
+   <translation>nächste Taste</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>key {key}</source>
+   <translation>Taste {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>menu {target}</source>
+   <translation>Menü {target}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>  (missing)</source>
+   <translation>  (fehlt)</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>  ({list} missing)</source>
+   <translation>  ({list} fehlen)</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/place.py" />
+   <source>Hear</source>
+   <translation>Hören</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/place.py" />
+   <source>Hand over</source>
+   <translation>Übergeben</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/place.py" />
+   <source>Try</source>
+   <translation>Ausprobieren</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blank_values.py" />
+   <source>at most {rate}</source>
+   <translation>höchstens {rate}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blank_values.py" />
+   <source>“{before} … {after}”: “{text}” is not right ({error}).</source>
+   <translation>„{before} … {after}“: „{text}“ stimmt nicht ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>no stand-in</source>
+   <translation>keine Nachbildung</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>the stand-in {name}</source>
+   <translation>die Nachbildung {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>It is called</source>
+   <translation>Er heißt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>a list in JSON lines</source>
+   <translation>einer Liste in JSON Lines</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>a list in CSV</source>
+   <translation>einer Liste in CSV</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>Outputs go to the folder</source>
+   <translation>Ausgaben gehen in den Ordner</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>The set is handed over as</source>
+   <translation>Der Satz wird übergeben als</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>Each file lies there as</source>
+   <translation>Jede Datei liegt dort als</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>with</source>
+   <translation>mit</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>Joined in one file, pauses are</source>
+   <translation>In einer Datei verbunden sind Pausen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>It is tried on</source>
+   <translation>Probiert wird an</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>What the rules come to</source>
+   <translation>Was die Regeln bedeuten</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Rules, treatment and delivery of the receiver</source>
+   <translation>Regeln, Behandlung und Lieferung des Empfängers</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Take these rules</source>
+   <translation>Diese Regeln übernehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Drop the changes</source>
+   <translation>Änderungen verwerfen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>As shipped</source>
+   <translation>Wie mitgeliefert</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Duplicate</source>
+   <translation>Verdoppeln</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Export…</source>
+   <translation>Exportieren…</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/receiver/page.py" />
+   <source>{fits} of {count} clips fit.</source>
+   <extracomment>Where there is one: {fits} of {count} clip fits.</extracomment>
+   <translation>
+    <numerusform>{fits} von {count} Clip passt.</numerusform>
+    <numerusform>{fits} von {count} Clips passen.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Read off: </source>
+   <translation>Abgelesen: </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>{after} of {total} clips fit.</source>
+   <translation>{after} von {total} Clips passen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>{before} of {total} clips fit now, {after} with these rules.</source>
+   <translation>{before} von {total} Clips passen jetzt, {after} mit diesen Regeln.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source> {name} stays as it ships: what you take is a receiver of your own.</source>
+   <translation> {name} bleibt, wie es mitgeliefert ist: Übernommen wird ein eigener Empfänger.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Make it {better}</source>
+   <translation>{better} daraus machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>All clips together need {bytes_at} of {total}.</source>
+   <translation>Alle Clips zusammen brauchen {bytes_at} von {total}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Its {most:,} bytes are exactly {frames:.3f} s at {highest}.</source>
+   <translation>Seine {most:,} Bytes sind genau {frames:.3f} s mit {highest}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/rules_editor.py" />
+   <source>RULES</source>
+   <translation>REGELN</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/rules_editor.py" />
+   <source>TREATMENT AND DELIVERY</source>
+   <translation>BEHANDLUNG UND LIEFERUNG</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/rules_editor.py" />
+   <source>as usual</source>
+   <translation>wie üblich</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/rules_editor.py" />
+   <source>the format's own</source>
+   <translation>die des Formats</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/rules_editor.py" />
+   <source>no rule</source>
+   <translation>keine Regel</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/meter_view.py" />
+   <source>Level of the microphone</source>
+   <translation>Pegel des Mikrofons</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/meter_view.py" />
+   <source>, clipped</source>
+   <translation>, übersteuert</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/meter_view.py" />
+   <source>peak {peak}{clipped}</source>
+   <translation>Spitze {peak}{clipped}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/meter_view.py" />
+   <source>▲ clipped</source>
+   <translation>▲ übersteuert</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/meter_view.py" />
+   <source>peak {peak}</source>
+   <translation>Spitze {peak}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>&amp;Microphone</source>
+   <translation>&amp;Mikrofon</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>&amp;Ends after silence of</source>
+   <translation>&amp;Endet nach Stille von</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>The silence that ends a take</source>
+   <translation>Die Stille, die eine Aufnahme beendet</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>never</source>
+   <translation>nie</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Seconds of silence after which a take ends by itself; the least: never</source>
+   <translation>Sekunden Stille, nach denen eine Aufnahme von selbst endet; das Kleinste: nie</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Recording</source>
+   <translation>Aufnahme</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Name of the message; Enter does what the yellow button says</source>
+   <translation>Name der Ansage; Enter tut, was der gelbe Knopf sagt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>before it is recorded, or after</source>
+   <translation>vor der Aufnahme oder danach</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Line to read</source>
+   <translation>Zu lesende Zeile</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Next line</source>
+   <translation>Nächste Zeile</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Say it again</source>
+   <translation>Noch einmal sagen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Lines to read, and what was recorded</source>
+   <translation>Zeilen zum Lesen und was aufgenommen wurde</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>A take goes on: end it first, then take the list.</source>
+   <translation>Ein Take läuft: erst beenden, dann die Liste nehmen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>✓ take {takes}</source>
+   <translation>✓ Take {takes}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Every line of the list has been read.</source>
+   <translation>Jede Zeile der Liste ist gelesen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>&lt;b&gt;● Recording&lt;/b&gt;, {seconds:.1f} s. {ends}</source>
+   <translation>&lt;b&gt;● Aufnahme&lt;/b&gt;, {seconds:.1f} s. {ends}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Say it when the count is over.</source>
+   <translation>Sprechen, wenn das Zählen vorbei ist.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>next: {text}</source>
+   <translation>danach: {text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Stop  Enter</source>
+   <translation>Stopp  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Record  Enter</source>
+   <translation>Aufnehmen  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Next line  Enter</source>
+   <translation>Nächste Zeile  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Next message  Enter</source>
+   <translation>Nächste Ansage  Enter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>The noise of the room is measured before the first take: be silent for a moment.</source>
+   <translation>Vor dem ersten Take wird das Rauschen des Raums gemessen: einen Moment still sein.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>noisy: close the window, switch off what hums</source>
+   <translation>laut: das Fenster schließen, ausschalten, was brummt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Room {room}, {kind} (dotted line).</source>
+   <translation>Raum {room}, {kind} (gepunktete Linie).</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Measuring the room: be silent …</source>
+   <translation>Der Raum wird gemessen: still sein …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Counting in …</source>
+   <translation>Es wird eingezählt …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Checking it …</source>
+   <translation>Wird geprüft …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>The microphone is not open.</source>
+   <translation>Das Mikrofon ist nicht offen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Enter begins. It counts in and records. {ends} What you type is its name.</source>
+   <translation>Enter beginnt. Es zählt ein und nimmt auf. {ends} Was Sie tippen, ist der Name.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>&lt;b&gt;✓ It can be used&lt;/b&gt;: {length}, on the board as &lt;b&gt;{name}&lt;/b&gt;. {ended}</source>
+   <translation>&lt;b&gt;✓ Brauchbar&lt;/b&gt;: {length}, in der Übersicht als &lt;b&gt;{name}&lt;/b&gt;. {ended}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>It ends after {silence:g} s of silence.</source>
+   <translation>Sie endet nach {silence:g} s Stille.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Enter ends it.</source>
+   <translation>Enter beendet sie.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>It ended by itself after {silence:g} s of silence; what was said later is not in it. Above, and in the settings, it can be longer.</source>
+   <translation>Sie endete von selbst nach {silence:g} s Stille; was später gesagt wurde, ist nicht darin. Oben und in den Einstellungen kann es länger sein.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/take_view.py" />
+   <source>The take as it grows</source>
+   <translation>Der Take, während er wächst</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/take_view.py" />
+   <source>{seconds:.1f} s</source>
+   <translation>{seconds:.1f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/take_view.py" />
+   <source>The sound grows here while you speak.</source>
+   <translation>Hier wächst der Ton, während Sie sprechen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/take_view.py" />
+   <source>kept: {kept:.2f} s</source>
+   <translation>behalten: {kept:.2f} s</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/back.py" />
+   <source>Listening to {count} lines …</source>
+   <extracomment>Where there is one: Listening to {count} line …</extracomment>
+   <translation>
+    <numerusform>{count} Zeile wird angehört …</numerusform>
+    <numerusform>{count} Zeilen werden angehört …</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/back.py" />
+   <source>Speak the lines first.</source>
+   <translation>Die Zeilen zuerst sprechen.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/back.py" />
+   <source>{count} lines heard back: {other} sound like another line, {none} were not understood.</source>
+   <extracomment>Where there is one: {count} line heard back: {other} like another line, {none} not understood.</extracomment>
+   <translation>
+    <numerusform>{count} Zeile zurückgehört: {other} wie eine andere, {none} nicht verstanden.</numerusform>
+    <numerusform>{count} Zeilen zurückgehört: {other} klingen wie eine andere, {none} wurden nicht verstanden.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>&amp;Fill down</source>
+   <translation>Nach unten &amp;füllen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>Find and &amp;replace…</source>
+   <translation>Suchen und &amp;ersetzen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>&amp;Paste over the cells</source>
+   <translation>Über die Zellen ein&amp;fügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>Re&amp;move the lines</source>
+   <translation>Zeilen ent&amp;fernen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>Have them &amp;heard back</source>
+   <translation>&amp;Zurückhören lassen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>Select several cells of one column, other than the names, and fill down from the first.</source>
+   <translation>Mehrere Zellen einer Spalte außer den Namen wählen und von der ersten nach unten füllen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>filling down {columns}</source>
+   <translation>{columns} nach unten füllen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>replacing “{find}”</source>
+   <translation>„{find}“ ersetzen</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>“{find}” replaced in {n} lines.</source>
+   <extracomment>Where there is one: “{find}” replaced in {n} line.</extracomment>
+   <translation>
+    <numerusform>„{find}“ in {n} Zeile ersetzt.</numerusform>
+    <numerusform>„{find}“ in {n} Zeilen ersetzt.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>Copy cells of a spreadsheet, and choose the first cell that they are to replace.</source>
+   <translation>Zellen einer Tabelle kopieren und die erste Zelle wählen, die sie ersetzen sollen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>pasting over cells</source>
+   <translation>über Zellen einfügen</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>{count} rows pasted over.</source>
+   <extracomment>Where there is one: {count} row pasted over.</extracomment>
+   <translation>
+    <numerusform>{count} Reihe eingefügt.</numerusform>
+    <numerusform>{count} Reihen eingefügt.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source> {over} beyond the last line left out.</source>
+   <translation> {over} hinter der letzten Zeile weggelassen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>sorting by {columns}</source>
+   <translation>nach {columns} sortieren</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Script</source>
+   <translation>Skript</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>&amp;Voice</source>
+   <translation>&amp;Stimme</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Voice of lines that name none</source>
+   <translation>Stimme der Zeilen, die keine nennen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Respellings…</source>
+   <translation>Umschriften…</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Read a table…</source>
+   <translation>Eine Tabelle lesen…</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Make series lines</source>
+   <translation>Reihen zu Zeilen machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Lines</source>
+   <translation>Zeilen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>&amp;New line</source>
+   <translation>&amp;Neue Zeile</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>name: words to say    or a series:  berth-{}: Berth {1..12} is open</source>
+   <translation>Name: zu sprechende Wörter    oder eine Reihe:  berth-{}: Berth {1..12} is open</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>A new line: name and words</source>
+   <translation>Eine neue Zeile: Name und Wörter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Use the voice</source>
+   <translation>Die Stimme nehmen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Speak it faster</source>
+   <translation>Schneller sprechen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>By the voice itself, as much faster as the rules of the receivers need and allow</source>
+   <translation>Durch die Stimme selbst, so viel schneller, wie die Regeln der Empfänger brauchen und erlauben</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Speak all  F11</source>
+   <translation>Alle sprechen  F11</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/page.py" />
+   <source>{n} lines</source>
+   <extracomment>Where there is one: {n} line</extracomment>
+   <translation>
+    <numerusform>{n} Zeile</numerusform>
+    <numerusform>{n} Zeilen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>No lines yet</source>
+   <translation>Noch keine Zeilen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>, {long} too long</source>
+   <translation>, {long} zu lang</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>, {series} of them series: {count_of} in all</source>
+   <translation>, {series} davon Reihen: zusammen {count_of}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Speak {count} faster</source>
+   <translation>{count} schneller sprechen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Stop speaking  F11</source>
+   <translation>Sprechen anhalten  F11</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>{field} of “{name}”</source>
+   <translation>{field} von „{name}“</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>There is no text on the clipboard.</source>
+   <translation>In der Zwischenablage ist kein Text.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>from {name}</source>
+   <translation>aus {name}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/page.py" />
+   <source>{n} lines {where}</source>
+   <extracomment>Where there is one: {n} line {where}</extracomment>
+   <translation>
+    <numerusform>{n} Zeile {where}</numerusform>
+    <numerusform>{n} Zeilen {where}</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/page.py" />
+   <source>{n} lines {where}.</source>
+   <extracomment>Where there is one: {n} line {where}.</extracomment>
+   <translation>
+    <numerusform>{n} Zeile {where}.</numerusform>
+    <numerusform>{n} Zeilen {where}.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>No use for: {list}.</source>
+   <translation>Keine Verwendung für: {list}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>There is no receiver “{unknown}”: those lines go to every receiver.</source>
+   <translation>Es gibt keinen Empfänger „{unknown}“: Diese Zeilen gehen an alle.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/page.py" />
+   <source>removing {n} lines</source>
+   <extracomment>Where there is one: removing {n} line</extracomment>
+   <translation>
+    <numerusform>{n} Zeile entfernen</numerusform>
+    <numerusform>{n} Zeilen entfernen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/page.py" />
+   <source>{n} lines are out of the script. {key} takes that back.</source>
+   <extracomment>Where there is one: {n} line is out of the script. {key} takes that back.</extracomment>
+   <translation>
+    <numerusform>{n} Zeile ist aus dem Skript. {key} nimmt das zurück.</numerusform>
+    <numerusform>{n} Zeilen sind aus dem Skript. {key} nimmt das zurück.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>making series lines</source>
+   <translation>Reihen zu Zeilen machen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>choosing a voice</source>
+   <translation>eine Stimme wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>A series is many lines: make them lines first.</source>
+   <translation>Eine Reihe ist viele Zeilen: sie erst zu Zeilen machen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>speaking faster</source>
+   <translation>schneller sprechen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Every line is spoken as it stands.</source>
+   <translation>Jede Zeile ist gesprochen, wie sie dasteht.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>, about {seconds} s left</source>
+   <translation>, noch etwa {seconds} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Spoken {done:,} of {total:,}{more}.</source>
+   <translation>{done:,} von {total:,} gesprochen{more}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>a take stands for it</source>
+   <translation>ein Take steht dafür</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>a series</source>
+   <translation>eine Reihe</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>to speak</source>
+   <translation>zu sprechen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>changed: to speak</source>
+   <translation>geändert: zu sprechen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>, heard as “{heard}”</source>
+   <translation>, gehört als „{heard}“</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>, not understood</source>
+   <translation>, nicht verstanden</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>{length}, too long for {list}</source>
+   <translation>{length}, zu lang für {list}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>{length}, fits</source>
+   <translation>{length}, passt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>“{name}” is spoken {speed:.0f} % faster than the voice does by itself.</source>
+   <translation>„{name}“ wird {speed:.0f} % schneller gesprochen, als die Stimme es von selbst tut.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/state.py" />
+   <source>{count} lines are spoken up to {faster:.0f} % faster.</source>
+   <extracomment>Where there is one: {count} line is spoken up to {faster:.0f} % faster.</extracomment>
+   <translation>
+    <numerusform>{count} Zeile wird bis zu {faster:.0f} % schneller gesprochen.</numerusform>
+    <numerusform>{count} Zeilen werden bis zu {faster:.0f} % schneller gesprochen.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>{rest} would have to be faster than the rules allow: shorten the text, or change the rules.</source>
+   <translation>{rest} müssten schneller sein, als die Regeln erlauben: den Text kürzen oder die Regeln ändern.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/state.py" />
+   <source>{n} lines spoken, {changed} of them new or changed on the board.</source>
+   <extracomment>Where there is one: {n} line spoken, {changed} of them new or changed on the board.</extracomment>
+   <translation>
+    <numerusform>{n} Zeile gesprochen, davon {changed} in der Übersicht neu oder geändert.</numerusform>
+    <numerusform>{n} Zeilen gesprochen, davon {changed} in der Übersicht neu oder geändert.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source> {count} could not be spoken: {failed}</source>
+   <translation> {count} konnten nicht gesprochen werden: {failed}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
+   <source>Say it as</source>
+   <translation>Sprechen als</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
+   <source>Voice</source>
+   <translation>Stimme</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
+   <source>Speed</source>
+   <translation>Tempo</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
+   <source>State</source>
+   <translation>Stand</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
+   <source>what it is for</source>
+   <translation>wofür es ist</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
+   <source>the {heads}</source>
+   <translation>{heads}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
+   <source>Lines of the script</source>
+   <translation>Zeilen des Skripts</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Tone</source>
+   <translation>Ton</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>A country, a tone, or keys: 0123#</source>
+   <translation>Ein Land, ein Ton oder Tasten: 0123#</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Find a tone, or type keys that are pressed</source>
+   <translation>Einen Ton finden oder gedrückte Tasten tippen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Tones</source>
+   <translation>Töne</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Name of the tone</source>
+   <translation>Name des Tons</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>The length</source>
+   <translation>Die Länge</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>About how long the whole is, in whole cadences; 0 is once</source>
+   <translation>Etwa wie lang das Ganze ist, in ganzen Rhythmen; 0 ist einmal</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>In whole cadences, or whole periods of a tone that goes on; 0 is once</source>
+   <translation>In ganzen Rhythmen oder ganzen Perioden eines Dauertons; 0 ist einmal</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Add a segment</source>
+   <translation>Einen Abschnitt hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Remove it</source>
+   <translation>Entfernen</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Keep as mine</source>
+   <translation>Als meinen behalten</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>{name}, mine</source>
+   <translation>{name}, meiner</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Keys {typed}</source>
+   <translation>Tasten {typed}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>There is no such tone. Keys are 0 to 9, *, # and A to D.</source>
+   <translation>So einen Ton gibt es nicht. Tasten sind 0 bis 9, *, # und A bis D.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>From: {source}.</source>
+   <translation>Aus: {source}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>a sine at full scale is +{full_scale:g} dBm0</source>
+   <translation>ein Sinus am Vollausschlag ist +{full_scale:g} dBm0</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>0 dBFS is full scale</source>
+   <translation>0 dBFS ist der Vollausschlag</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>closes on whole periods, repeats without a seam</source>
+   <translation>schließt auf ganzen Perioden, wiederholt sich ohne Naht</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>ramps of {ramp:g} ms</source>
+   <translation>Rampen von {ramp:g} ms</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Add a segment.</source>
+   <translation>Einen Abschnitt hinzufügen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>“{name}” is kept, and found by its name in every job.</source>
+   <translation>„{name}“ ist behalten und in jedem Auftrag unter seinem Namen zu finden.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>the tone “{name}”</source>
+   <translation>der Ton „{name}“</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/picture.py" />
+   <source>The tone in time and frequency</source>
+   <translation>Der Ton in Zeit und Frequenz</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/picture.py" />
+   <source>{hz:,} Hz</source>
+   <translation>{hz:,} Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/picture.py" />
+   <source>{at:g} s</source>
+   <translation>{at:g} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/picture.py" />
+   <source>{hz:g} Hz</source>
+   <translation>{hz:g} Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/picture.py" />
+   <source> × {by:g}</source>
+   <translation> × {by:g}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>Sounds</source>
+   <translation>Klingt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>Seconds</source>
+   <translation>Sekunden</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>Times</source>
+   <translation>Mal</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>Level, {unit}</source>
+   <translation>Pegel, {unit}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>its own</source>
+   <translation>eigene</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>“{text}” is no count.</source>
+   <translation>„{text}“ ist keine Anzahl.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>Segments of the tone, in order</source>
+   <translation>Abschnitte des Tons, der Reihe nach</translation>
   </message>
   <message>
    <location filename="../ui/quick/files.py" />
@@ -16113,6 +16098,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/settings/page.py" />
    <source>Nothing has been set yet, so there is no file.</source>
    <translation>Noch ist nichts eingestellt, also gibt es keine Datei.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/bench.py" />
+   <source>Select a clip, a cell, or a receiver's heading: here is where it is worked on.</source>
+   <translation>Einen Clip, eine Zelle oder den Kopf eines Empfängers wählen: Hier wird daran gearbeitet.</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/shell/job_files.py" />
@@ -16646,34 +16636,69 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <translation>veraltet</translation>
   </message>
   <message>
+   <location filename="../ui/widgets/parts.py" />
+   <source>Mind</source>
+   <translation>Achtung</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/parts.py" />
+   <source>Decide</source>
+   <translation>Entscheiden</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/parts.py" />
+   <source>Cannot</source>
+   <translation>Geht nicht</translation>
+  </message>
+  <message>
    <location filename="../ui/widgets/said_box.py" />
    <source>{name} goes from {low} to {high}{suffix}: {beyond} was brought to {value}.</source>
    <translation>{name} geht von {low} bis {high}{suffix}: {beyond} wurde auf {value} gebracht.</translation>
   </message>
   <message>
+   <location filename="../ui/widgets/spectrum.py" />
+   <source>Spectrum</source>
+   <translation>Spektrum</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/spectrum.py" />
+   <source>{label} to {edge}</source>
+   <translation>{label} bis {edge}</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/spectrum.py" />
+   <source>shaded: telephone band, 300–3400 Hz</source>
+   <translation>schattiert: Telefonband, 300–3400 Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/wave.py" />
+   <source>Waveform</source>
+   <translation>Wellenform</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/wave.py" />
+   <source>−{value:g}</source>
+   <translation>−{value:g}</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/wave.py" />
+   <source>{value:g}</source>
+   <translation>{value:g}</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/wave.py" />
+   <source>dBFS</source>
+   <translation>dBFS</translation>
+  </message>
+  <message>
    <location filename="../ui/workers/calls.py" />
-   <source>The call failed: {error}.</source>
-   <translation>Der Anruf misslang: {error}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/workers/corpus.py" />
-   <source>It was stopped; it goes on from here the next time.</source>
-   <translation>Es wurde angehalten; beim nächsten Mal geht es von hier weiter.</translation>
+   <source>The call failed</source>
+   <translation>Der Anruf ist misslungen</translation>
   </message>
   <message>
    <location filename="../ui/workers/cuts.py" />
-   <source>It was called off.</source>
-   <translation>Es wurde abgebrochen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/workers/cuts.py" />
-   <source>Its decoder crashed ({reason}).</source>
-   <translation>Sein Dekodierer stürzte ab ({reason}).</translation>
-  </message>
-  <message>
-   <location filename="../ui/workers/cuts.py" />
-   <source>Listening to it failed: {error}.</source>
-   <translation>Das Anhören misslang: {error}.</translation>
+   <source>Listening to it failed</source>
+   <translation>Das Anhören ist misslungen</translation>
   </message>
   <message>
    <location filename="../ui/workers/hold_music.py" />
@@ -16684,6 +16709,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/workers/moved_sources.py" />
    <source>They could not be looked for</source>
    <translation>Sie konnten nicht gesucht werden</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/recorder.py" />
+   <source>Checking it failed</source>
+   <translation>Das Prüfen ist misslungen</translation>
   </message>
   <message>
    <location filename="../ui/workers/recorder.py" />
@@ -16712,13 +16742,23 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/workers/recorder.py" />
-   <source>Checking it failed: {error}. It is on disk.</source>
-   <translation>Das Prüfen misslang: {error}. Es liegt auf der Platte.</translation>
+   <source>{wrong} It is on disk.</source>
+   <translation>{wrong} Sie liegt auf der Platte.</translation>
   </message>
   <message>
    <location filename="../ui/workers/service.py" />
    <source>Asking failed</source>
    <translation>Das Fragen misslang</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/sources.py" />
+   <source>Looking failed</source>
+   <translation>Das Ansehen ist misslungen</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/sources.py" />
+   <source>Searching failed</source>
+   <translation>Die Suche ist misslungen</translation>
   </message>
   <message>
    <location filename="../ui/workers/sources.py" />
@@ -16737,13 +16777,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/workers/speech.py" />
-   <source>Speaking stopped: {error}.</source>
-   <translation>Das Sprechen endete: {error}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/workers/speech.py" />
-   <source>The voice failed: {error}.</source>
-   <translation>Die Stimme versagte: {error}.</translation>
+   <source>The voice failed</source>
+   <translation>Die Stimme hat versagt</translation>
   </message>
   <message>
    <location filename="../ui/workers/speech.py" />
@@ -16769,6 +16804,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/workers/watched_folders.py" />
    <source>{name} was not made: {error}</source>
    <translation>{name} wurde nicht gemacht: {error}</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/worker.py" />
+   <source>It failed</source>
+   <translation>Es misslang</translation>
   </message>
   <message>
    <location filename="../core/tone/plans/at.toml" />

@@ -2594,6 +2594,16 @@
    <translation>Sont possibles : un tableau (CSV ou TSV) aux colonnes name, start et end, ou sans en-tête début, fin et nom ; WebVTT ; ou un WAV à repères.</translation>
   </message>
   <message>
+   <location filename="../core/cut/listening.py" />
+   <source>Its decoder crashed ({reason}).</source>
+   <translation>Son décodeur a planté ({reason}).</translation>
+  </message>
+  <message>
+   <location filename="../core/cut/listening.py" />
+   <source>It was called off.</source>
+   <translation>C’est annulé.</translation>
+  </message>
+  <message>
    <location filename="../core/cut/times.py" />
    <source>“{text}” is no time.</source>
    <translation>« {text} » n’est pas une durée.</translation>
@@ -9531,3107 +9541,6 @@
    <translation>{file} n’a pas pu être écrit : {reason_of}.</translation>
   </message>
   <message>
-   <location filename="../ui/bench/bench.py" />
-   <source>Select a clip, a cell, or a receiver's heading: here is where it is worked on.</source>
-   <translation>Choisir un clip, une case ou l’en-tête d’un récepteur : c’est ici qu’on y travaille.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blank_values.py" />
-   <source>at most {rate}</source>
-   <translation>au plus {rate}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blank_values.py" />
-   <source>“{before} … {after}”: “{text}” is not right ({error}).</source>
-   <translation>« {before} … {after} » : « {text} » ne va pas ({error}).</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>no stand-in</source>
-   <translation>pas de doublure</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>the stand-in {name}</source>
-   <translation>la doublure {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>It is called</source>
-   <translation>Il s’appelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>no list</source>
-   <translation>pas de liste</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>a list in JSON lines</source>
-   <translation>une liste en JSON Lines</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>a list in CSV</source>
-   <translation>une liste en CSV</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>both lists</source>
-   <translation>les deux listes</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Outputs go to the folder</source>
-   <translation>Les sorties vont dans le dossier</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>The set is handed over as</source>
-   <translation>Le lot est remis comme</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Each file lies there as</source>
-   <translation>Chaque fichier s’y trouve sous</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>with</source>
-   <translation>avec</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>Joined in one file, pauses are</source>
-   <translation>Réunis en un fichier, les pauses font</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/blanks.py" />
-   <source>It is tried on</source>
-   <translation>On l’essaie sur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>SOURCE AND OUTPUT</source>
-   <translation>SOURCE ET SORTIE</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>THEIR SPECTRA</source>
-   <translation>LEURS SPECTRES</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>PATH</source>
-   <translation>CHEMIN</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Path from source to output</source>
-   <translation>Chemin de la source à la sortie</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>PROOF</source>
-   <translation>VÉRIFICATION</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Make this one  ⇧M</source>
-   <translation>Produire celle-ci  ⇧M</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Proof of the output</source>
-   <translation>Vérification de la sortie</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Looking at it …</source>
-   <translation>Examen en cours …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Hand to the {name}  B</source>
-   <translation>Remettre à : {name}  B</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>There is no sound to show.</source>
-   <translation>Il n’y a pas de son à montrer.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Source</source>
-   <translation>Source</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Source, {rate}</source>
-   <translation>Source, {rate}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Output</source>
-   <translation>Sortie</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Output, {sample_rate}</source>
-   <translation>Sortie, {sample_rate}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>its output is not made yet</source>
-   <translation>la sortie n’est pas encore produite</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>&lt;p style="color:{stale}"&gt;Something else has altered the file since it was made. It stays; made again, the output gets another name beside it.&lt;/p&gt;</source>
-   <translation>&lt;p style="color:{stale}"&gt;Autre chose a modifié le fichier depuis sa production. Il reste ; reproduite, la sortie aura un autre nom à côté.&lt;/p&gt;</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>&lt;p style="color:{stale}"&gt;The file that was made is out of date: the clip, the source or the rules have changed since. Make it again.&lt;/p&gt;</source>
-   <translation>&lt;p style="color:{stale}"&gt;Le fichier produit est périmé : le clip, la source ou les règles ont changé depuis. Le produire à nouveau.&lt;/p&gt;</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>This copy was delivered.</source>
-   <translation>Cette copie a été livrée.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>An older copy of it was delivered: deliver again (⇧B).</source>
-   <translation>Une copie plus ancienne a été livrée : livrer à nouveau (⇧B).</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>&lt;p&gt;Level changed by {gain_db:+.1f} dB, as measured.&lt;/p&gt;</source>
-   <translation>&lt;p&gt;Niveau changé de {gain_db:+.1f} dB, selon mesure.&lt;/p&gt;</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>&lt;p {soft}&gt;It passed proof when it was made; proof is run again when you make it again.&lt;/p&gt;</source>
-   <translation>&lt;p {soft}&gt;Elle a passé la vérification à sa production ; elle est refaite à chaque production.&lt;/p&gt;</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Nothing can be made of it.</source>
-   <translation>On ne peut rien en produire.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>The clip is not meant for this receiver. {key} takes it in.</source>
-   <translation>Le clip n’est pas pour ce récepteur. {key} le reprend.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>It is read back and checked as soon as it is made.</source>
-   <translation>Elle est relue et vérifiée dès sa production.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>Decide first, on the left. {text}</source>
-   <translation>Décider d’abord, à gauche. {text}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cell_page.py" />
-   <source>&lt;br&gt;wanted {expected}</source>
-   <translation>&lt;br&gt;voulu {expected}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>both the same</source>
-   <translation>les deux pareils</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>one is the other upside down</source>
-   <translation>l’un est l’autre inversé</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>only the left holds sound</source>
-   <translation>seul le gauche porte du son</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>only the right holds sound</source>
-   <translation>seul le droit porte du son</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>the same sound, best on the left</source>
-   <translation>le même son, mieux à gauche</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>the same sound, best on the right</source>
-   <translation>le même son, mieux à droite</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>they differ</source>
-   <translation>ils diffèrent</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Facts and findings of the clip</source>
-   <translation>Données et constats du clip</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>WAVEFORM</source>
-   <translation>FORME D’ONDE</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>SPECTRUM</source>
-   <translation>SPECTRE</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>{start} to {stop} of the source</source>
-   <translation>{start} à {stop} de la source</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>{part}, {stop}. K cuts it otherwise.</source>
-   <translation>{part}, {stop}. K coupe autrement.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Source, sound up to {format_bandwidth}</source>
-   <translation>Source, son jusqu’à {format_bandwidth}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>From a few places</source>
-   <translation>De quelques endroits</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Read so far</source>
-   <translation>Lu jusqu’ici</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Looking at it, {share:.0%} …</source>
-   <translation>Examen, {share:.0%} …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>, the right {side_lag:.2f} ms {later}</source>
-   <translation>, le droit {side_lag:.2f} ms {later}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>to 300 Hz</source>
-   <translation>jusqu’à 300 Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>to 1 kHz</source>
-   <translation>jusqu’à 1 kHz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>to {khz} kHz</source>
-   <translation>jusqu’à {khz} kHz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>above</source>
-   <translation>au-dessus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>{one:+.2f} {name}</source>
-   <translation>{one:+.2f} {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>; alike {bands}</source>
-   <translation> ; ressemblance {bands}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>{true_rate}, as you stated (its header says {stamped})</source>
-   <translation>{true_rate}, comme indiqué (son en-tête dit {stamped})</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>File</source>
-   <translation>Fichier</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Folder</source>
-   <translation>Dossier</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Kind</source>
-   <translation>Type</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Rate, channels</source>
-   <translation>Fréquence, canaux</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Size</source>
-   <translation>Taille</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Length</source>
-   <translation>Durée</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>{seconds}, {frames:,} frames</source>
-   <translation>{seconds}, {frames:,} échantillons</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Speech level</source>
-   <translation>Niveau de parole</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>{active_dbov}, {activity:.0%} of the time</source>
-   <translation>{active_dbov}, {activity:.0%} du temps</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Peak, RMS</source>
-   <translation>Crête, RMS</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Sound up to</source>
-   <translation>Son jusqu’à</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Sides</source>
-   <translation>Côtés</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Clipped</source>
-   <translation>Écrêtés</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>{count:,} samples</source>
-   <translation>{count:,} échantillons</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/clip_page.py" />
-   <source>Note</source>
-   <translation>Note</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Codec</source>
-   <translation>Codec</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Rate</source>
-   <translation>Débit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Against 16-bit PCM</source>
-   <translation>Contre PCM 16 bits</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Signal to distortion</source>
-   <translation>Signal sur distorsion</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Segmental</source>
-   <translation>Par segments</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Intelligibility (STOI)</source>
-   <translation>Intelligibilité (STOI)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Codecs compared</source>
-   <translation>Codecs comparés</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>{name} in every codec</source>
-   <translation>{name} dans chaque codec</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Coding and measuring …</source>
-   <translation>Codage et mesure …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>{value:.1f} dB</source>
-   <translation>{value:.1f} dB</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>{stoi:.3f}</source>
-   <translation>{stoi:.3f}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>{kbit_s:.1f} kbit/s</source>
-   <translation>{kbit_s:.1f} kbit/s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>{ratio:.1f} : 1</source>
-   <translation>{ratio:.1f} : 1</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Coding and measuring: {done} of {all} …</source>
-   <translation>Codage et mesure : {done} sur {all} …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/compare_page.py" />
-   <source>Select a line and press Space; 1 is the source, 2 the codec, 3 the codec over a line. Signal to distortion says nothing of codecs that model the voice and not the wave.</source>
-   <translation>Choisir une ligne et presser Espace ; 1 est la source, 2 le codec, 3 le codec sur une ligne. Le rapport à la distorsion ne dit rien des codecs qui modélisent la voix et non l’onde.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Corpus</source>
-   <translation>Corpus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Texts and speakers…</source>
-   <translation>Textes et locuteurs…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Write the corpus…</source>
-   <translation>Écrire le corpus…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Corpus for {name}</source>
-   <translation>Corpus pour {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>No clip is for {name}.</source>
-   <translation>Aucun clip n’est pour {name}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>{measured} of {all} clips measured, {kept} kept, {hours}</source>
-   <translation>{measured} clips mesurés sur {all}, {kept} gardés, {hours}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>, {n} doubles</source>
-   <extracomment>Where there is one: , {n} double</extracomment>
-   <translation>
-    <numerusform>, {n} doublon</numerusform>
-    <numerusform>, {n} doublons</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>{words} is broken by {clips} of {count} clips, {hours}.</source>
-   <translation>{words} est enfreinte par {clips} clips sur {count}, {hours}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Rules tell what they cost before they are taken.</source>
-   <translation>Les règles disent ce qu’elles coûtent avant de valoir.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>far out</source>
-   <translation>très à l’écart</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>double of {name}</source>
-   <translation>doublon de {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>double</source>
-   <translation>doublon</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>left out: {words}</source>
-   <translation>omis : {words}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>{out} left out of {name}; {key} takes it back.</source>
-   <translation>{out} omis chez {name} ; {key} l’annule.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>A clip stays for one receiver at least.</source>
-   <translation>Un clip reste pour un récepteur au moins.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>Where the corpus goes</source>
-   <translation>Où va le corpus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>In the window, with cuts, touch-ups, texts and speakers as they stood on the board.
-Of whole files a terminal makes the same with: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</source>
-   <translation>Dans la fenêtre, avec coupes, retouches, textes et locuteurs du tableau.
-De fichiers entiers un terminal fait de même : kittiwake corpus --for {slug}{rules} --into corpus/ sources/</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>{done:,} of {total:,} {name}</source>
-   <translation>{done:,} sur {total:,} {name}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/corpus/page.py" />
-   <source>The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.</source>
-   <extracomment>Where there is one: The corpus is written: {sides}. datasheet.md tells what is in it; {count} finding.</extracomment>
-   <translation>
-    <numerusform>Le corpus est écrit : {sides}. datasheet.md dit ce qu’il contient ; {count} constat.</numerusform>
-    <numerusform>Le corpus est écrit : {sides}. datasheet.md dit ce qu’il contient ; {count} constats.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/plot.py" />
-   <source>{name}: not known</source>
-   <translation>{name} : inconnu</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/plot.py" />
-   <source>{detail}: not known of any clip</source>
-   <translation>{detail} : inconnu pour tout clip</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/corpus/plot.py" />
-   <source>{name}: median {median}, {known} clips</source>
-   <extracomment>Where there is one: {name}: median {median}, {known} clip</extracomment>
-   <translation>
-    <numerusform>{name} : médiane {median}, {known} clip</numerusform>
-    <numerusform>{name} : médiane {median}, {known} clips</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/plot.py" />
-   <source>{name}: {detail}
-median {median}, of {known} clips</source>
-   <translation>{name} : {detail}
-médiane {median}, de {known} clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/plot.py" />
-   <source>none found</source>
-   <translation>aucun trouvé</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/plot.py" />
-   <source>not known</source>
-   <translation>inconnu</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Clip</source>
-   <translation>Clip</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Value</source>
-   <translation>Valeur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Off the middle</source>
-   <translation>Écart au milieu</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Speaker</source>
-   <translation>Locuteur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Notes</source>
-   <translation>Notes</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>A rule, such as snr &gt;= 20 dB</source>
-   <translation>Une règle, comme snr &gt;= 20 dB</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>A rule that clips have to keep</source>
-   <translation>Une règle que les clips doivent respecter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Leave out</source>
-   <translation>Omettre</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>What breaks the rule is left out of the corpus</source>
-   <translation>Ce qui enfreint la règle est omis du corpus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Flag</source>
-   <translation>Marquer</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>What breaks the rule is in the corpus, and said to</source>
-   <translation>Ce qui enfreint la règle est dans le corpus, et signalé</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Rule</source>
-   <translation>Règle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Does</source>
-   <translation>Effet</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Clips</source>
-   <translation>Clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Rules; Delete takes one away</source>
-   <translation>Règles ; Suppr en ôte une</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Clips, those farthest from the middle first</source>
-   <translation>Clips, les plus loin du milieu d’abord</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Hear it  Enter</source>
-   <translation>Écouter  Entrée</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>Leave out on the board  Del</source>
-   <translation>Omettre sur le tableau  Suppr</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/corpus/rules_side.py" />
-   <source>The chosen clips are not for this receiver any more; {key} takes it back</source>
-   <translation>Les clips choisis ne sont plus pour ce récepteur ; {key} l’annule</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>It failed</source>
-   <translation>Échec</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>Back to what was heard</source>
-   <translation>Retour à ce qui a été entendu</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>Words wrong after each codec</source>
-   <translation>Mots faux après chaque codec</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/costs_page.py" />
-   <source>Words wrong after each codec, of {count} clips; the first codecs come in a moment</source>
-   <extracomment>Where there is one: Words wrong after each codec, of {count} clip; the first codecs come in a moment</extracomment>
-   <translation>
-    <numerusform>Mots faux après chaque codec, de {count} clip ; les premiers codecs arrivent</numerusform>
-    <numerusform>Mots faux après chaque codec, de {count} clips ; les premiers codecs arrivent</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/costs_page.py" />
-   <source>Words wrong after each codec, of {words} words</source>
-   <extracomment>Where there is one: Words wrong after each codec, of {words} word</extracomment>
-   <translation>
-    <numerusform>Mots faux après chaque codec, de {words} mot</numerusform>
-    <numerusform>Mots faux après chaque codec, de {words} mots</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/costs_page.py" />
-   <source>{count} codecs compared.</source>
-   <extracomment>Where there is one: {count} codec compared.</extracomment>
-   <translation>
-    <numerusform>{count} codec comparé.</numerusform>
-    <numerusform>{count} codecs comparés.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>{name} {share:.1f} %</source>
-   <translation>{name} {share:.1f} %</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>Words wrong after each codec: {detail}</source>
-   <translation>Mots faux après chaque codec : {detail}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>  {more:+.1f}</source>
-   <translation>  {more:+.1f}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>  {kbit_s:,.1f} kbit/s</source>
-   <translation>  {kbit_s:,.1f} kbit/s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/costs_page.py" />
-   <source>{share:.1f} %</source>
-   <translation>{share:.1f} %</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Take it  Ctrl+Return</source>
-   <translation>Prendre  Ctrl+Return</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Take all</source>
-   <translation>Tout prendre</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Done</source>
-   <translation>Terminé</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>There is no list yet: Ctrl+L takes names and texts, which can then be listened for.</source>
-   <translation>Pas encore de liste : Ctrl+L prend noms et textes, qu’on peut alors guetter.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Suggestion: sounds like “{name}”: {text}</source>
-   <translation>Suggestion : ressemble à « {name} » : {text}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Not listened to.</source>
-   <translation>Non écouté.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Not listened to yet.</source>
-   <translation>Pas encore écouté.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>None of the lines is heard in this one.</source>
-   <translation>Aucune ligne n’y est entendue.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Sounds like its name, “{name}”.</source>
-   <translation>Ressemble à son nom, « {name} ».</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Listening for the lines, {share:.0%} … {text}</source>
-   <translation>Écoute des lignes, {share:.0%} … {text}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Take all {many}</source>
-   <translation>Prendre les {many}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>Stop</source>
-   <translation>Arrêter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>naming “{name}” by ear</source>
-   <translation>nommer « {name} » à l’oreille</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ear_row.py" />
-   <source>naming by ear</source>
-   <translation>nommer à l’oreille</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>over room noise</source>
-   <translation>au-dessus du bruit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>How far above the noise of the room sound begins</source>
-   <translation>De combien au-dessus du bruit de la pièce le son commence</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>pauses from</source>
-   <translation>pauses dès</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>A shorter pause does not separate two clips</source>
-   <translation>Une pause plus courte ne sépare pas deux clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>clips from</source>
-   <translation>clips dès</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>Shorter sound is left out</source>
-   <translation>Un son plus court est omis</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>air</source>
-   <translation>air</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>What is kept before the first sound</source>
-   <translation>Ce qui est gardé avant le premier son</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>What is kept after the last sound</source>
-   <translation>Ce qui est gardé après le dernier son</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/find_row.py" />
-   <source>Find the speech  F</source>
-   <translation>Trouver la parole  F</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/finding.py" />
-   <source>Listening for speech, {share:.0%} …</source>
-   <translation>Recherche de la parole, {share:.0%} …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/finding.py" />
-   <source>finding the speech</source>
-   <translation>trouver la parole</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/finding.py" />
-   <source>Not listened to yet: what the search saw shows when it was.</source>
-   <translation>Pas encore écouté : ce que la recherche a vu se montrera ensuite.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/finding.py" />
-   <source>{count} found</source>
-   <translation>{count} trouvés</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/finding.py" />
-   <source>{count} would be found: F takes them, or drag over a stretch</source>
-   <extracomment>Where there is one: {count} would be found: F takes it, or drag over a stretch</extracomment>
-   <translation>
-    <numerusform>{count} serait trouvé : F le prend, ou glisser sur un passage</numerusform>
-    <numerusform>{count} seraient trouvés : F les prend, ou glisser sur un passage</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/finding.py" />
-   <source>, {n} other sounds left out</source>
-   <extracomment>Where there is one: , {n} other sound left out</extracomment>
-   <translation>
-    <numerusform>, {n} autre son omis</numerusform>
-    <numerusform>, {n} autres sons omis</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/finding.py" />
-   <source>; not found any more, but kept: {list}</source>
-   <translation> ; plus trouvés, mais gardés : {list}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ledges.py" />
-   <source>aside: {name}</source>
-   <translation>de côté : {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/ledges.py" />
-   <source>{name} (this take)</source>
-   <translation>{name} (cette prise)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/level_plot.py" />
-   <source>room {room_dbfs:.0f} dBFS</source>
-   <translation>pièce {room_dbfs:.0f} dBFS</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/level_plot.py" />
-   <source>speech from {median:.0f} dBFS</source>
-   <translation>parole dès {median:.0f} dBFS</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>&amp;Name</source>
-   <translation>&amp;Nom</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>Type a name, Enter: the next clip plays</source>
-   <translation>Taper un nom, Entrée : le clip suivant joue</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>Name of the chosen span; Enter goes on to the next</source>
-   <translation>Nom du segment choisi ; Entrée passe au suivant</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>0:00 to 1:05 Welcome</source>
-   <translation>0:00 à 1:05 Bienvenue</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>A new span: start, end and name</source>
-   <translation>Un nouveau segment : début, fin et nom</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>Ne&amp;w span</source>
-   <translation>Nou&amp;veau segment</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>Names from a list…</source>
-   <translation>Noms d’une liste…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>By ear  Ctrl+B</source>
-   <translation>À l’oreille  Ctrl+B</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/name_row.py" />
-   <source>The speech engine suggests which line of the list each span is</source>
-   <translation>La reconnaissance suggère quelle ligne de la liste est chaque segment</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>There is no sound to cut.</source>
-   <translation>Il n’y a pas de son à couper.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>take {index} of {count}</source>
-   <translation>prise {index} sur {count}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/page.py" />
-   <source>{n} clips</source>
-   <extracomment>Where there is one: {n} clip</extracomment>
-   <translation>
-    <numerusform>{n} clip</numerusform>
-    <numerusform>{n} clips</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>Not cut yet</source>
-   <translation>Pas encore coupé</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source> · chosen {start} to {stop} s</source>
-   <translation> · choisi {start} à {stop} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>That was the last one.</source>
-   <translation>C’était le dernier.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>That is the first one.</source>
-   <translation>C’est le premier.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>From the cursor</source>
-   <translation>À partir du curseur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/page.py" />
-   <source>There is no suggestion for this span; Ctrl+B listens for the lines of the list.</source>
-   <translation>Pas de suggestion pour ce segment ; Ctrl+B guette les lignes de la liste.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/rolled_view.py" />
-   <source>Place in the source</source>
-   <translation>Place dans la source</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/search_overlay.py" />
-   <source>sound from {float:.0f} dBFS</source>
-   <translation>son dès {float:.0f} dBFS</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/search_overlay.py" />
-   <source>speech {speech_dbfs:.0f} dBFS</source>
-   <translation>parole {speech_dbfs:.0f} dBFS</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/search_overlay.py" />
-   <source>a voice {float:.0%} of the time</source>
-   <translation>une voix {float:.0%} du temps</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/search_overlay.py" />
-   <source>{summary}   —— level   – – what sound has to reach   ▀ a voice</source>
-   <translation>{summary}   —— niveau   – – ce que le son doit atteindre   ▀ une voix</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/table.py" />
-   <source>Name</source>
-   <translation>Nom</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/table.py" />
-   <source>Text</source>
-   <translation>Texte</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/table.py" />
-   <source>End</source>
-   <translation>Fin</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/table.py" />
-   <source>Take</source>
-   <translation>Prise</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/table.py" />
-   <source>Frame {frame:,}. Type seconds, m:ss, or 44100 samples.</source>
-   <translation>Échantillon {frame:,}. Taper des secondes, m:ss, ou 44100 samples.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/table.py" />
-   <source>aside</source>
-   <translation>à part</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/table.py" />
-   <source>Spans in order</source>
-   <translation>Segments dans l’ordre</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/view.py" />
-   <source>Level to cut by</source>
-   <translation>Niveau pour couper</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/view.py" />
-   <source>Waveform to cut</source>
-   <translation>Forme d’onde pour couper</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/view.py" />
-   <source>Spectrogram to cut</source>
-   <translation>Spectrogramme pour couper</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/view.py" />
-   <source>{count} spans; {name} is chosen</source>
-   <extracomment>Where there is one: {count} span; {name} is chosen</extracomment>
-   <translation>
-    <numerusform>{count} segment ; {name} est choisi</numerusform>
-    <numerusform>{count} segments ; {name} est choisi</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/view.py" />
-   <source>{count} spans</source>
-   <extracomment>Where there is one: {count} span</extracomment>
-   <translation>
-    <numerusform>{count} segment</numerusform>
-    <numerusform>{count} segments</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/view.py" />
-   <source>Cursor {clock} s, frame {cursor_frame:,}{level}</source>
-   <translation>Curseur {clock} s, échantillon {cursor_frame:,}{level}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/wave_plot.py" />
-   <source>Come nearer (+) to see the spectrogram.</source>
-   <translation>S’approcher (+) pour voir le spectrogramme.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>naming “{name}”</source>
-   <translation>nommer « {name} »</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>the words of “{name}”</source>
-   <translation>les mots de « {name} »</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>naming by a list of {count}</source>
-   <translation>nommer selon une liste de {count}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>moving the {word}</source>
-   <translation>déplacer {word}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>behind its end</source>
-   <translation>après sa fin</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>before its start</source>
-   <translation>avant son début</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>after the end of the recording</source>
-   <translation>après la fin de l’enregistrement</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>That lies {where}: it goes only as far as it can.</source>
-   <translation>C’est {where} : il ne va que jusqu’où il peut.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>Choose a span, and put the cursor where its edge is to be.</source>
-   <translation>Choisir un segment, et mettre le curseur où doit être son bord.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>The recording ends at {frames:.3f} s.</source>
-   <translation>L’enregistrement finit à {frames:.3f} s.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>a span by hand</source>
-   <translation>un segment à la main</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>Put the cursor inside a span to split it there.</source>
-   <translation>Mettre le curseur dans un segment pour l’y couper.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>splitting a span</source>
-   <translation>couper un segment</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/work.py" />
-   <source>joining {count} spans</source>
-   <extracomment>Where there is one: joining {count} span</extracomment>
-   <translation>
-    <numerusform>joindre {count} segment</numerusform>
-    <numerusform>joindre {count} segments</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>joining two spans</source>
-   <translation>joindre deux segments</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>setting {count} spans aside</source>
-   <translation>mettre {count} segments de côté</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>taking {count} spans back</source>
-   <translation>reprendre {count} segments</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>choosing a take</source>
-   <translation>choisir une prise</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>taking a span back</source>
-   <translation>reprendre un segment</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>setting a span aside</source>
-   <translation>mettre un segment de côté</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>Choose the spans to delete.</source>
-   <translation>Choisir les segments à effacer.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/work.py" />
-   <source>deleting {n} spans</source>
-   <extracomment>Where there is one: deleting {n} span</extracomment>
-   <translation>
-    <numerusform>effacer {n} segment</numerusform>
-    <numerusform>effacer {n} segments</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>No span is left: the recording is one clip again. {key} takes that back.</source>
-   <translation>Plus de segment : l’enregistrement est de nouveau un clip. {key} l’annule.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>another take</source>
-   <translation>une autre prise</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>This line has one take only; Y says that a span is another take of the line before it.</source>
-   <translation>Cette ligne n’a qu’une prise ; Y dit qu’un segment est une autre prise de la ligne précédente.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>a span of the pause</source>
-   <translation>un segment de la pause</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>There are no spans yet: F finds the speech, and what lies between is then left out.</source>
-   <translation>Pas encore de segments : F trouve la parole, et l’entre-deux est alors omis.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>{stem} without pauses</source>
-   <translation>{stem} sans pauses</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/cut/work.py" />
-   <source>“{name}” stands on the board: {seconds:.2f} s, {count} pauses left out.</source>
-   <extracomment>Where there is one: “{name}” stands on the board: {seconds:.2f} s, {count} pause left out.</extracomment>
-   <translation>
-    <numerusform>« {name} » est sur le tableau : {seconds:.2f} s, {count} pause omise.</numerusform>
-    <numerusform>« {name} » est sur le tableau : {seconds:.2f} s, {count} pauses omises.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>Put the cursor inside the chosen clip, where the stretch begins.</source>
-   <translation>Mettre le curseur dans le clip choisi, où le passage commence.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>Marked. Put the cursor where the stretch ends, and press Q again.</source>
-   <translation>Marqué. Mettre le curseur à la fin du passage, et presser Q encore.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/cut/work.py" />
-   <source>Left out; 2 plays it as it will come out. {key} takes it back.</source>
-   <translation>Omis ; 2 le joue comme il sortira. {key} l’annule.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Meant, and heard</source>
-   <translation>Voulu, et entendu</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Words wrong</source>
-   <translation>Mots faux</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Letters wrong</source>
-   <translation>Lettres fausses</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Sure</source>
-   <translation>Sûr</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Took</source>
-   <translation>Durée</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Sent</source>
-   <translation>Envoyé</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>The first request, with the sound shortened</source>
-   <translation>La première requête, son abrégé</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Heard by a service</source>
-   <translation>Entendu par un service</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Take what was heard  T</source>
-   <translation>Prendre l’entendu  T</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>What was heard becomes the text of the clip</source>
-   <translation>L’entendu devient le texte du clip</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Ask again</source>
-   <translation>Redemander</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>List…</source>
-   <translation>Liste…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>All of it as a table: CSV or JSON Lines</source>
-   <translation>Le tout en tableau : CSV ou JSON Lines</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Copy the request</source>
-   <translation>Copier la requête</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>The first request, as a command for a terminal</source>
-   <translation>La première requête, en commande de terminal</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>What codecs cost…</source>
-   <translation>Ce que coûtent les codecs…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>The same clips sent as they are and after each codec: how many words each costs</source>
-   <translation>Les mêmes clips envoyés tels quels et après chaque codec : combien de mots chacun coûte</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>What was heard, most doubtful first</source>
-   <translation>Ce qui a été entendu, le plus douteux d’abord</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Nothing is made for {name} yet: M makes all that can be made.</source>
-   <translation>Rien n’est encore produit pour {name} : M produit tout ce qui peut l’être.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Heard by {name}</source>
-   <translation>Entendu par {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>{count} of {wanted} answered; {name}: “{text} …”</source>
-   <translation>{count} réponses sur {wanted} ; {name} : « {text} … »</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>{count} of {wanted} answered</source>
-   <translation>{count} réponses sur {wanted}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>{name} {share:.0f} %</source>
-   <translation>{name} {share:.0f} %</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>words wrong: </source>
-   <translation>mots faux : </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>Choose a line that was heard.</source>
-   <translation>Choisir une ligne entendue.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>the text of “{name}”</source>
-   <translation>le texte de « {name} »</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>“{text}” is the text of “{name}” now; {key} takes it back.</source>
-   <translation>« {text} » est maintenant le texte de « {name} » ; {key} l’annule.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>The request is on the clipboard as a command; the key is not in it.</source>
-   <translation>La requête est dans le presse-papiers en commande ; la clé n’y est pas.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>What was heard, as a table</source>
-   <translation>Ce qui a été entendu, en tableau</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>CSV (*.csv);;JSON Lines (*.jsonl)</source>
-   <translation>CSV (*.csv);;JSON Lines (*.jsonl)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>{name} was not written: {error}</source>
-   <translation>{name} n’a pas été écrit : {error}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/heard_page.py" />
-   <source>{count} lines are in {name}.</source>
-   <extracomment>Where there is one: {count} line is in {name}.</extracomment>
-   <translation>
-    <numerusform>{count} ligne est dans {name}.</numerusform>
-    <numerusform>{count} lignes sont dans {name}.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>, {factor:.2f}×</source>
-   <translation>, {factor:.2f}×</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/heard_page.py" />
-   <source>{escape} {start:.2f} to {end:.2f} s</source>
-   <translation>{escape} {start:.2f} à {end:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>From the middle</source>
-   <translation>Écart au milieu</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>Active</source>
-   <translation>Actif</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>Active speech level, ITU-T P.56</source>
-   <translation>Niveau de parole actif, UIT-T P.56</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>From the median speech level of the set</source>
-   <translation>Par rapport au niveau médian du lot</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>Share of its length that is speech (activity factor, ITU-T P.56)</source>
-   <translation>Part de sa durée qui est de la parole (facteur d’activité, UIT-T P.56)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>Highest frequency that really holds sound</source>
-   <translation>Fréquence la plus haute qui porte vraiment du son</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source> much softer</source>
-   <translation> bien plus faible</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source> much louder</source>
-   <translation> bien plus fort</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>{off:+.1f} dB{word}</source>
-   <translation>{off:+.1f} dB{word}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>{value:.0%}</source>
-   <translation>{value:.0%}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>{value:,.0f} samples</source>
-   <translation>{value:,.0f} échantillons</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>A click on a heading sorts. Space plays the line; Enter goes to the clip. Levels are of the sources: active speech level (ITU-T P.56).</source>
-   <translation>Un clic sur un en-tête trie. Espace joue la ligne ; Entrée va au clip. Les niveaux sont ceux des sources : niveau de parole actif (UIT-T P.56).</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>Levels of the set</source>
-   <translation>Niveaux du lot</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/levels_page.py" />
-   <source>Levels of {count} clips: the middle is {middle}, they lie {spread:.1f} dB apart</source>
-   <extracomment>Where there is one: Level of {count} clip: {middle}, spread {spread:.1f} dB</extracomment>
-   <translation>
-    <numerusform>Niveau de {count} clip : {middle}, écart {spread:.1f} dB</numerusform>
-    <numerusform>Niveaux de {count} clips : le milieu est {middle}, ils s’étalent sur {spread:.1f} dB</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/levels_page.py" />
-   <source>No clip can be measured yet.</source>
-   <translation>Aucun clip mesurable pour l’instant.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>&amp;Fill down</source>
-   <translation>&amp;Remplir vers le bas</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>Find and &amp;replace…</source>
-   <translation>Chercher et r&amp;emplacer…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>&amp;Paste over the cells</source>
-   <translation>&amp;Coller sur les cases</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>Re&amp;move the lines</source>
-   <translation>Ôt&amp;er les lignes</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>Have them &amp;heard back</source>
-   <translation>Faire ré&amp;écouter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>Select several cells of one column, other than the names, and fill down from the first.</source>
-   <translation>Choisir plusieurs cases d’une colonne, sauf les noms, et remplir depuis la première.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>filling down {columns}</source>
-   <translation>remplir {columns} vers le bas</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>replacing “{find}”</source>
-   <translation>remplacer « {find} »</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/line_changes.py" />
-   <source>“{find}” replaced in {n} lines.</source>
-   <extracomment>Where there is one: “{find}” replaced in {n} line.</extracomment>
-   <translation>
-    <numerusform>« {find} » remplacé dans {n} ligne.</numerusform>
-    <numerusform>« {find} » remplacé dans {n} lignes.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>Copy cells of a spreadsheet, and choose the first cell that they are to replace.</source>
-   <translation>Copier des cases d’un tableur, et choisir la première à remplacer.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>pasting over cells</source>
-   <translation>coller sur des cases</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/line_changes.py" />
-   <source>{count} rows pasted over.</source>
-   <extracomment>Where there is one: {count} row pasted over.</extracomment>
-   <translation>
-    <numerusform>{count} rangée collée.</numerusform>
-    <numerusform>{count} rangées collées.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source> {over} beyond the last line left out.</source>
-   <translation> {over} au-delà de la dernière ligne omises.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/line_changes.py" />
-   <source>sorting by {columns}</source>
-   <translation>trier par {columns}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>Names from a list</source>
-   <translation>Noms d’une liste</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>Paste the lines in the order they were read: a name each, or a table with the columns name and text. Clips take their names in order; correct one, and the rest follows from there.</source>
-   <translation>Coller les lignes dans l’ordre de lecture : un nom chacune, ou un tableau aux colonnes name et text. Les clips prennent leurs noms dans l’ordre ; en corriger un, et la suite en découle.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>Lines, in the order they were read</source>
-   <translation>Lignes, dans l’ordre de lecture</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>Open a file…</source>
-   <translation>Ouvrir un fichier…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>Open a list</source>
-   <translation>Ouvrir une liste</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>Lists (*.csv *.tsv *.txt);;All files (*)</source>
-   <translation>Listes (*.csv *.tsv *.txt);;Tous les fichiers (*)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>{name} cannot be read as text in UTF-8.</source>
-   <translation>{name} ne se lit pas comme du texte UTF-8.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>{n} clips are left over</source>
-   <extracomment>Where there is one: {n} clip is left over</extracomment>
-   <translation>
-    <numerusform>il reste {n} clip</numerusform>
-    <numerusform>il reste {n} clips</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>{n} lines are left over</source>
-   <extracomment>Where there is one: {n} line is left over</extracomment>
-   <translation>
-    <numerusform>il reste {n} ligne</numerusform>
-    <numerusform>il reste {n} lignes</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>there are {n} clips</source>
-   <extracomment>Where there is one: there is {n} clip</extracomment>
-   <translation>
-    <numerusform>il y a {n} clip</numerusform>
-    <numerusform>il y a {n} clips</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>; {there}, so {left}</source>
-   <translation> ; {there}, donc {left}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/list_dialog.py" />
-   <source>{n} lines{more}</source>
-   <extracomment>Where there is one: {n} line{more}</extracomment>
-   <translation>
-    <numerusform>{n} ligne{more}</numerusform>
-    <numerusform>{n} lignes{more}</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/loop_picture.py" />
-   <source>Choose music on the board, and open this page.</source>
-   <translation>Choisir une musique sur le tableau, et ouvrir cette page.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/loop_picture.py" />
-   <source>Level of the music over time, with its loop</source>
-   <translation>Niveau de la musique au fil du temps, avec sa boucle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/loop_picture.py" />
-   <source>loop {stop:.2f} s</source>
-   <translation>boucle {stop:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/loop_picture.py" />
-   <source>−{level} dB</source>
-   <translation>−{level} dB</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/meter_view.py" />
-   <source>Level of the microphone</source>
-   <translation>Niveau du micro</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/meter_view.py" />
-   <source>, clipped</source>
-   <translation>, écrêté</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/meter_view.py" />
-   <source>peak {peak}{clipped}</source>
-   <translation>crête {peak}{clipped}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/meter_view.py" />
-   <source>▲ clipped</source>
-   <translation>▲ écrêté</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/meter_view.py" />
-   <source>peak {peak}</source>
-   <translation>crête {peak}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Holder</source>
-   <translation>Titulaire</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>whose music it is</source>
-   <translation>à qui est la musique</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Licence</source>
-   <translation>Licence</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>by what callers may hear it</source>
-   <translation>par quoi les appelants peuvent l’entendre</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Proof</source>
-   <translation>Preuve</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>an invoice, a page</source>
-   <translation>une facture, une page</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Until</source>
-   <translation>Jusqu’au</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Name of the hold music</source>
-   <translation>Nom de la musique d’attente</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Find a loop</source>
-   <translation>Trouver une boucle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Hear the seam</source>
-   <translation>Entendre la couture</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Three times round</source>
-   <translation>Trois tours</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Loop from</source>
-   <translation>Boucle de</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Loop to</source>
-   <translation>Boucle à</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Length of the whole; empty is the loop once</source>
-   <translation>Durée du tout ; vide : la boucle une fois</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>once</source>
-   <translation>une fois</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Sample rate</source>
-   <translation>Fréquence d’échantillonnage</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>What is kept of the music</source>
-   <translation>Ce qui reste de la musique</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>seam over</source>
-   <translation>couture sur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>loudness</source>
-   <translation>sonie</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>limiter</source>
-   <translation>limiteur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>every</source>
-   <translation>toutes les</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>music softer by</source>
-   <translation>musique baissée de</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Message that is laid over the music</source>
-   <translation>Message posé sur la musique</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>keep</source>
-   <translation>garder</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Message</source>
-   <translation>Message</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Hear it</source>
-   <translation>L’écouter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Compare codecs</source>
-   <translation>Comparer les codecs</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Put it on the board</source>
-   <translation>Mettre sur le tableau</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>{name} on hold</source>
-   <translation>{name} en attente</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>of {pieces}</source>
-   <translation>de {pieces}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>, then </source>
-   <translation>, puis </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Change it on the board</source>
-   <translation>Changer sur le tableau</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Select music on the board, one clip or several, and open this page.</source>
-   <translation>Choisir une musique sur le tableau, un clip ou plusieurs, et ouvrir cette page.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>found</source>
-   <translation>trouvée</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Working …</source>
-   <translation>En cours …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Written into the file, and kept for this music.</source>
-   <translation>Écrit dans le fichier, et gardé pour cette musique.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>To be written into the file, and kept for this music.</source>
-   <translation>À écrire dans le fichier, et gardé pour cette musique.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Nobody knows yet whose music this is.</source>
-   <translation>Personne ne sait encore à qui est cette musique.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>The whole lasts from a second to an hour.</source>
-   <translation>Le tout dure d’une seconde à une heure.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Write a length such as 10:00.</source>
-   <translation>Écrire une durée comme 10:00.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>Listening for a loop …</source>
-   <translation>Recherche d’une boucle …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>{seam}  {lufs:.1f} LUFS</source>
-   <translation>{seam}  {lufs:.1f} LUFS</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/music_page.py" />
-   <source>  ·  the message is heard {n} times</source>
-   <extracomment>Where there is one:   ·  the message is heard {n} time</extracomment>
-   <translation>
-    <numerusform>  ·  le message s’entend {n} fois</numerusform>
-    <numerusform>  ·  le message s’entend {n} fois</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>the seam of {name}</source>
-   <translation>la couture de {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>changing “{name}”</source>
-   <translation>changer « {name} »</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>“{name}” is changed on the board.</source>
-   <translation>« {name} » est changé sur le tableau.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>the hold music “{name}”</source>
-   <translation>la musique d’attente « {name} »</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/music_page.py" />
-   <source>“{name}” is on the board.  M makes it.</source>
-   <translation>« {name} » est sur le tableau.  M la produit.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/parts.py" />
-   <source>Mind</source>
-   <translation>Attention</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/parts.py" />
-   <source>Decide</source>
-   <translation>Décider</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/parts.py" />
-   <source>Cannot</source>
-   <translation>Impossible</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Phone menu</source>
-   <translation>Menu téléphonique</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Make it a menu  Ins</source>
-   <translation>En faire un menu  Inser</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Take it off  Del</source>
-   <translation>L’ôter  Suppr</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Of names that begin with keys: “1 Fares”, “12 Evening fares”</source>
-   <translation>De noms qui commencent par des touches : « 1 Fares », « 12 Evening fares »</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>As text…</source>
-   <translation>En texte…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Tones of the states, what is said at a wrong key, how long it waits: the whole plan as TOML</source>
-   <translation>Tonalités des états, ce qui est dit à une mauvaise touche, l’attente : tout le plan en TOML</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>PROMPTS: ENTER PUTS ONE TO THE KEY</source>
-   <translation>ANNONCES : ENTRÉE EN MET UNE SUR LA TOUCHE</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>STAND-IN: A TELEPHONE</source>
-   <translation>DOUBLURE : UN TÉLÉPHONE</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Call</source>
-   <translation>Appeler</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Record over the phone</source>
-   <translation>Prise de son par le téléphone</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Somebody calls and says a line; what comes out of the line stands on the board, without a header</source>
-   <translation>Quelqu’un appelle et dit une ligne ; ce qui sort de la ligne va sur le tableau, sans en-tête</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>packets lost</source>
-   <translation>paquets perdus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>jitter</source>
-   <translation>gigue</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>lost</source>
-   <translation>perdus</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>What happened in the call</source>
-   <translation>Ce qui s’est passé dans l’appel</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Call, and press keys: they are really sounded and really detected.</source>
-   <translation>Appeler, et presser des touches : elles sonnent vraiment et sont vraiment détectées.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>{name}: {extent}</source>
-   <translation>{name} : {extent}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>{count} missing: {list}</source>
-   <translation>{count} manquent : {list}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>None is missing</source>
-   <translation>Aucune ne manque</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>{count} not used</source>
-   <translation>{count} inutilisées</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>all are used</source>
-   <translation>toutes utilisées</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>The phone refuses {name}: {reason}</source>
-   <translation>Le téléphone refuse {name} : {reason}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>“{name}” at {key} of {menu}</source>
-   <translation>« {name} » à {key} de {menu}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>the beginning</source>
-   <translation>le début</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>a menu at {key} of {menu}</source>
-   <translation>un menu à {key} de {menu}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>nothing at {key} of {menu}</source>
-   <translation>rien à {key} de {menu}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>assigning by name</source>
-   <translation>attribuer par nom</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>{extent}. {key} takes it back.</source>
-   <translation>{extent}. {key} l’annule.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>the dial plan</source>
-   <translation>le plan d’appel</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>Calling until every prompt was heard …</source>
-   <translation>Appels jusqu’à entendre chaque annonce …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>over the phone</source>
-   <translation>par le téléphone</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_page.py" />
-   <source>The recording could not be kept: {error}.</source>
-   <translation>L’enregistrement n’a pas pu être gardé : {error}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>Key</source>
-   <translation>Touche</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>Dialled by</source>
-   <translation>Composée par</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>The menu as a tree of keys</source>
-   <translation>Le menu en arbre de touches</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>Prompts</source>
-   <translation>Annonces</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>Key {key}</source>
-   <translation>Touche {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>says</source>
-   <translation>dit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>next key</source>
-   <translation>touche suivante</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>key {key}</source>
-   <translation>touche {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>menu {target}</source>
-   <translation>menu {target}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>  (missing)</source>
-   <translation>  (manque)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/phone_tree.py" />
-   <source>  ({list} missing)</source>
-   <translation>  ({list} manquent)</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>What the rules come to</source>
-   <translation>Ce que donnent les règles</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Rules, treatment and delivery of the receiver</source>
-   <translation>Règles, traitement et livraison du récepteur</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Take these rules</source>
-   <translation>Prendre ces règles</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Drop the changes</source>
-   <translation>Abandonner les changements</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>As shipped</source>
-   <translation>Comme fourni</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Duplicate</source>
-   <translation>Dupliquer</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Export…</source>
-   <translation>Exporter…</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>{fits} of {count} clips fit.</source>
-   <extracomment>Where there is one: {fits} of {count} clip fits.</extracomment>
-   <translation>
-    <numerusform>{fits} clip sur {count} convient.</numerusform>
-    <numerusform>{fits} clips sur {count} conviennent.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Read off: </source>
-   <translation>Lu : </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>{after} of {total} clips fit.</source>
-   <translation>{after} clips sur {total} conviennent.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>{before} of {total} clips fit now, {after} with these rules.</source>
-   <translation>{before} clips sur {total} conviennent, {after} avec ces règles.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source> {name} stays as it ships: what you take is a receiver of your own.</source>
-   <translation> {name} reste comme fourni : ce que vous prenez est un récepteur à vous.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Make it {better}</source>
-   <translation>En faire {better}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>All clips together need {bytes_at} of {total}.</source>
-   <translation>Tous les clips ensemble demandent {bytes_at} sur {total}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/receiver_page.py" />
-   <source>Its {most:,} bytes are exactly {frames:.3f} s at {highest}.</source>
-   <translation>Ses {most:,} octets font exactement {frames:.3f} s à {highest}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>&amp;Microphone</source>
-   <translation>&amp;Micro</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>&amp;Ends after silence of</source>
-   <translation>&amp;Finit après un silence de</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>The silence that ends a take</source>
-   <translation>Le silence qui finit une prise</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>never</source>
-   <translation>jamais</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Seconds of silence after which a take ends by itself; the least: never</source>
-   <translation>Secondes de silence après lesquelles une prise finit d’elle-même ; le minimum : jamais</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Recording</source>
-   <translation>Prise</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Name of the message; Enter does what the yellow button says</source>
-   <translation>Nom du message ; Entrée fait ce que dit le bouton jaune</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>before it is recorded, or after</source>
-   <translation>avant l’enregistrement, ou après</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Line to read</source>
-   <translation>Ligne à lire</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Next line</source>
-   <translation>Ligne suivante</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Say it again</source>
-   <translation>La redire</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Lines to read…</source>
-   <translation>Lignes à lire…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Lines to read, and what was recorded</source>
-   <translation>Lignes à lire, et ce qui a été enregistré</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>A take goes on: end it first, then take the list.</source>
-   <translation>Une prise est en cours : la finir, puis prendre la liste.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>✓ take {takes}</source>
-   <translation>✓ prise {takes}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Every line of the list has been read.</source>
-   <translation>Chaque ligne de la liste est lue.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>&lt;b&gt;● Recording&lt;/b&gt;, {seconds:.1f} s. {ends}</source>
-   <translation>&lt;b&gt;● Prise en cours&lt;/b&gt;, {seconds:.1f} s. {ends}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Say it when the count is over.</source>
-   <translation>Parler quand le décompte est fini.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>next: {text}</source>
-   <translation>ensuite : {text}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Stop  Enter</source>
-   <translation>Arrêter  Entrée</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Record  Enter</source>
-   <translation>Lancer la prise  Entrée</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Next line  Enter</source>
-   <translation>Ligne suivante  Entrée</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Next message  Enter</source>
-   <translation>Message suivant  Entrée</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>The noise of the room is measured before the first take: be silent for a moment.</source>
-   <translation>Le bruit de la pièce est mesuré avant la première prise : un instant de silence.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>noisy: close the window, switch off what hums</source>
-   <translation>bruyante : fermer la fenêtre, éteindre ce qui ronfle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Room {room}, {kind} (dotted line).</source>
-   <translation>Pièce {room}, {kind} (ligne pointillée).</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Measuring the room: be silent …</source>
-   <translation>Mesure de la pièce : silence …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Counting in …</source>
-   <translation>Décompte …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Checking it …</source>
-   <translation>Vérification …</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>The microphone is not open.</source>
-   <translation>Le micro n’est pas ouvert.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Enter begins. It counts in and records. {ends} What you type is its name.</source>
-   <translation>Entrée commence. Cela compte, puis enregistre. {ends} Ce que vous tapez est son nom.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>&lt;b&gt;✓ It can be used&lt;/b&gt;: {length}, on the board as &lt;b&gt;{name}&lt;/b&gt;. {ended}</source>
-   <translation>&lt;b&gt;✓ Utilisable&lt;/b&gt; : {length}, sur le tableau comme &lt;b&gt;{name}&lt;/b&gt;. {ended}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>It ends after {silence:g} s of silence.</source>
-   <translation>Elle finit après {silence:g} s de silence.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>Enter ends it.</source>
-   <translation>Entrée la termine.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/record_page.py" />
-   <source>It ended by itself after {silence:g} s of silence; what was said later is not in it. Above, and in the settings, it can be longer.</source>
-   <translation>Elle a fini d’elle-même après {silence:g} s de silence ; ce qui a été dit ensuite n’y est pas. Ci-dessus et dans les réglages, ce peut être plus long.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>RULES</source>
-   <translation>RÈGLES</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>TREATMENT AND DELIVERY</source>
-   <translation>TRAITEMENT ET LIVRAISON</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>as usual</source>
-   <translation>comme d’usage</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>the format's own</source>
-   <translation>celle du format</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/rules_editor.py" />
-   <source>no rule</source>
-   <translation>pas de règle</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_back.py" />
-   <source>Listening to {count} lines …</source>
-   <extracomment>Where there is one: Listening to {count} line …</extracomment>
-   <translation>
-    <numerusform>Écoute de {count} ligne …</numerusform>
-    <numerusform>Écoute de {count} lignes …</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_back.py" />
-   <source>Speak the lines first.</source>
-   <translation>Dire d’abord les lignes.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_back.py" />
-   <source>{count} lines heard back: {other} sound like another line, {none} were not understood.</source>
-   <extracomment>Where there is one: {count} line heard back: {other} like another line, {none} not understood.</extracomment>
-   <translation>
-    <numerusform>{count} ligne réécoutée : {other} comme une autre, {none} non comprise.</numerusform>
-    <numerusform>{count} lignes réécoutées : {other} ressemblent à une autre, {none} n’ont pas été comprises.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Script</source>
-   <translation>Script</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>&amp;Voice</source>
-   <translation>&amp;Voix</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Voice of lines that name none</source>
-   <translation>Voix des lignes qui n’en nomment pas</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Respellings…</source>
-   <translation>Transcriptions…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Read a table…</source>
-   <translation>Lire un tableau…</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Make series lines</source>
-   <translation>Séries en lignes</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Lines</source>
-   <translation>Lignes</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>&amp;New line</source>
-   <translation>&amp;Nouvelle ligne</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>name: words to say    or a series:  berth-{}: Berth {1..12} is open</source>
-   <translation>nom : mots à dire    ou une série :  berth-{}: Berth {1..12} is open</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>A new line: name and words</source>
-   <translation>Une nouvelle ligne : nom et mots</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Use the voice</source>
-   <translation>Prendre la voix</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Speak it faster</source>
-   <translation>La dire plus vite</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>By the voice itself, as much faster as the rules of the receivers need and allow</source>
-   <translation>Par la voix même, autant plus vite que les règles le demandent et le permettent</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Speak all  F11</source>
-   <translation>Tout dire  F11</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>{n} lines</source>
-   <extracomment>Where there is one: {n} line</extracomment>
-   <translation>
-    <numerusform>{n} ligne</numerusform>
-    <numerusform>{n} lignes</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>No lines yet</source>
-   <translation>Pas encore de lignes</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>, {long} too long</source>
-   <translation>, {long} trop longues</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>, {series} of them series: {count_of} in all</source>
-   <translation>, dont {series} séries : {count_of} en tout</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Speak {count} faster</source>
-   <translation>En dire {count} plus vite</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Stop speaking  F11</source>
-   <translation>Cesser de dire  F11</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>{field} of “{name}”</source>
-   <translation>{field} de « {name} »</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>There is no text on the clipboard.</source>
-   <translation>Pas de texte dans le presse-papiers.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>from {name}</source>
-   <translation>de {name}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>{n} lines {where}</source>
-   <extracomment>Where there is one: {n} line {where}</extracomment>
-   <translation>
-    <numerusform>{n} ligne {where}</numerusform>
-    <numerusform>{n} lignes {where}</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>{n} lines {where}.</source>
-   <extracomment>Where there is one: {n} line {where}.</extracomment>
-   <translation>
-    <numerusform>{n} ligne {where}.</numerusform>
-    <numerusform>{n} lignes {where}.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>No use for: {list}.</source>
-   <translation>Sans usage : {list}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>There is no receiver “{unknown}”: those lines go to every receiver.</source>
-   <translation>Il n’y a pas de récepteur « {unknown} » : ces lignes vont à tous.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>removing {n} lines</source>
-   <extracomment>Where there is one: removing {n} line</extracomment>
-   <translation>
-    <numerusform>ôter {n} ligne</numerusform>
-    <numerusform>ôter {n} lignes</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_page.py" />
-   <source>{n} lines are out of the script. {key} takes that back.</source>
-   <extracomment>Where there is one: {n} line is out of the script. {key} takes that back.</extracomment>
-   <translation>
-    <numerusform>{n} ligne est hors du script. {key} l’annule.</numerusform>
-    <numerusform>{n} lignes sont hors du script. {key} l’annule.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>making series lines</source>
-   <translation>séries en lignes</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>choosing a voice</source>
-   <translation>choisir une voix</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>A series is many lines: make them lines first.</source>
-   <translation>Une série, c’est plusieurs lignes : en faire d’abord des lignes.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>speaking faster</source>
-   <translation>dire plus vite</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Every line is spoken as it stands.</source>
-   <translation>Chaque ligne est dite telle quelle.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>, about {seconds} s left</source>
-   <translation>, encore environ {seconds} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_page.py" />
-   <source>Spoken {done:,} of {total:,}{more}.</source>
-   <translation>{done:,} dites sur {total:,}{more}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>a take stands for it</source>
-   <translation>une prise en tient lieu</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>a series</source>
-   <translation>une série</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>to speak</source>
-   <translation>à dire</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>changed: to speak</source>
-   <translation>changée : à dire</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>, heard as “{heard}”</source>
-   <translation>, entendu « {heard} »</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>, not understood</source>
-   <translation>, pas compris</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>{length}, too long for {list}</source>
-   <translation>{length}, trop long pour {list}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>{length}, fits</source>
-   <translation>{length}, convient</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>“{name}” is spoken {speed:.0f} % faster than the voice does by itself.</source>
-   <translation>« {name} » est dit {speed:.0f} % plus vite que la voix ne le fait d’elle-même.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_state.py" />
-   <source>{count} lines are spoken up to {faster:.0f} % faster.</source>
-   <extracomment>Where there is one: {count} line is spoken up to {faster:.0f} % faster.</extracomment>
-   <translation>
-    <numerusform>{count} ligne est dite jusqu’à {faster:.0f} % plus vite.</numerusform>
-    <numerusform>{count} lignes sont dites jusqu’à {faster:.0f} % plus vite.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source>{rest} would have to be faster than the rules allow: shorten the text, or change the rules.</source>
-   <translation>{rest} devraient aller plus vite que permis : raccourcir le texte, ou changer les règles.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/bench/script_state.py" />
-   <source>{n} lines spoken, {changed} of them new or changed on the board.</source>
-   <extracomment>Where there is one: {n} line spoken, {changed} of them new or changed on the board.</extracomment>
-   <translation>
-    <numerusform>{n} ligne dite, dont {changed} nouvelles ou changées sur le tableau.</numerusform>
-    <numerusform>{n} lignes dites, dont {changed} nouvelles ou changées sur le tableau.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_state.py" />
-   <source> {count} could not be spoken: {failed}</source>
-   <translation> {count} n’ont pas pu être dites : {failed}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>Say it as</source>
-   <translation>Dire comme</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>Voice</source>
-   <translation>Voix</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>Speed</source>
-   <translation>Vitesse</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>For</source>
-   <translation>Pour</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>State</source>
-   <translation>État</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>what it is for</source>
-   <translation>pour quoi c’est</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>the {heads}</source>
-   <translation>{heads}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/script_table.py" />
-   <source>Lines of the script</source>
-   <translation>Lignes du script</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/segment_table.py" />
-   <source>Sounds</source>
-   <translation>Sons</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/segment_table.py" />
-   <source>Seconds</source>
-   <translation>Secondes</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/segment_table.py" />
-   <source>Times</source>
-   <translation>Fois</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/segment_table.py" />
-   <source>Level, {unit}</source>
-   <translation>Niveau, {unit}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/segment_table.py" />
-   <source>its own</source>
-   <translation>la sienne</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/segment_table.py" />
-   <source>“{text}” is no count.</source>
-   <translation>« {text} » n’est pas un nombre de fois.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/segment_table.py" />
-   <source>Segments of the tone, in order</source>
-   <translation>Segments de la tonalité, dans l’ordre</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/spectrum.py" />
-   <source>Spectrum</source>
-   <translation>Spectre</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/spectrum.py" />
-   <source>{label} to {edge}</source>
-   <translation>{label} jusqu’à {edge}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/spectrum.py" />
-   <source>shaded: telephone band, 300–3400 Hz</source>
-   <translation>ombré : bande téléphonique, 300–3400 Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/take_view.py" />
-   <source>The take as it grows</source>
-   <translation>La prise à mesure qu’elle grandit</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/take_view.py" />
-   <source>{seconds:.1f} s</source>
-   <translation>{seconds:.1f} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/take_view.py" />
-   <source>The sound grows here while you speak.</source>
-   <translation>Le son grandit ici pendant que vous parlez.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/take_view.py" />
-   <source>kept: {kept:.2f} s</source>
-   <translation>gardé : {kept:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Tone</source>
-   <translation>Tonalité</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>A country, a tone, or keys: 0123#</source>
-   <translation>Un pays, une tonalité, ou des touches : 0123#</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Find a tone, or type keys that are pressed</source>
-   <translation>Trouver une tonalité, ou taper des touches</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Tones</source>
-   <translation>Tonalités</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Name of the tone</source>
-   <translation>Nom de la tonalité</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>The length</source>
-   <translation>La durée</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>About how long the whole is, in whole cadences; 0 is once</source>
-   <translation>Environ la durée du tout, en cadences entières ; 0 : une fois</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>In whole cadences, or whole periods of a tone that goes on; 0 is once</source>
-   <translation>En cadences entières, ou périodes entières d’un ton continu ; 0 : une fois</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Add a segment</source>
-   <translation>Ajouter un segment</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Remove it</source>
-   <translation>L’ôter</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Keep as mine</source>
-   <translation>Garder comme mien</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>{name}, mine</source>
-   <translation>{name}, à moi</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Keys {typed}</source>
-   <translation>Touches {typed}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>There is no such tone. Keys are 0 to 9, *, # and A to D.</source>
-   <translation>Cette tonalité n’existe pas. Les touches sont 0 à 9, *, # et A à D.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>From: {source}.</source>
-   <translation>D’après : {source}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>a sine at full scale is +{full_scale:g} dBm0</source>
-   <translation>un sinus à pleine échelle est +{full_scale:g} dBm0</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>0 dBFS is full scale</source>
-   <translation>0 dBFS est la pleine échelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>closes on whole periods, repeats without a seam</source>
-   <translation>se ferme sur des périodes entières, se répète sans couture</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>ramps of {ramp:g} ms</source>
-   <translation>rampes de {ramp:g} ms</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>Add a segment.</source>
-   <translation>Ajouter un segment.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>“{name}” is kept, and found by its name in every job.</source>
-   <translation>« {name} » est gardé, et trouvé par son nom dans tout travail.</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_page.py" />
-   <source>the tone “{name}”</source>
-   <translation>la tonalité « {name} »</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_picture.py" />
-   <source>The tone in time and frequency</source>
-   <translation>La tonalité en temps et fréquence</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_picture.py" />
-   <source>{hz:,} Hz</source>
-   <translation>{hz:,} Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_picture.py" />
-   <source>{at:g} s</source>
-   <translation>{at:g} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_picture.py" />
-   <source>{hz:g} Hz</source>
-   <translation>{hz:g} Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/tone_picture.py" />
-   <source> × {by:g}</source>
-   <translation> × {by:g}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/wave.py" />
-   <source>Waveform</source>
-   <translation>Forme d’onde</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/wave.py" />
-   <source>−{value:g}</source>
-   <translation>−{value:g}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/wave.py" />
-   <source>{value:g}</source>
-   <translation>{value:g}</translation>
-  </message>
-  <message>
-   <location filename="../ui/bench/wave.py" />
-   <source>dBFS</source>
-   <translation>dBFS</translation>
-  </message>
-  <message>
    <location filename="../ui/board/delegate.py" />
    <source>Name of the clip</source>
    <translation>Nom du clip</translation>
@@ -12692,6 +9601,11 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/board/model.py" />
+   <source>naming “{name}”</source>
+   <translation>nommer « {name} »</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
    <source>{clip} for {receiver}: {state}</source>
    <translation>{clip} pour {receiver} : {state}</translation>
   </message>
@@ -12699,6 +9613,16 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/board/model.py" />
    <source> The line below it: {used:.0%} of the {limit} that it may have.</source>
    <translation> Le trait au-dessous : {used:.0%} des {limit} permis.</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
+   <source>Clip</source>
+   <translation>Clip</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/model.py" />
+   <source>Length</source>
+   <translation>Durée</translation>
   </message>
   <message>
    <location filename="../ui/board/model.py" />
@@ -12861,6 +9785,11 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/commands/corpus.py" />
+   <source>Texts and speakers…</source>
+   <translation>Textes et locuteurs…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/corpus.py" />
    <source>Take texts, speakers and languages of the clips out of a table, or out of the names of files and folders.</source>
    <translation>Prendre textes, locuteurs et langues des clips dans un tableau, ou dans les noms de fichiers et dossiers.</translation>
   </message>
@@ -12907,6 +9836,11 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <location filename="../ui/commands/cut.py" />
    <source>Search again with the settings as they are; names and set edges stay.</source>
    <translation>Chercher encore avec les réglages actuels ; noms et bords posés restent.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/cut.py" />
+   <source>Names from a list…</source>
+   <translation>Noms d’une liste…</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -13461,6 +10395,11 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <location filename="../ui/commands/ear.py" />
    <source>Select a clip or a cell that can be heard in two ways.</source>
    <translation>Choisir un clip ou une case qu’on peut entendre de deux façons.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/ear.py" />
+   <source>Compare codecs</source>
+   <translation>Comparer les codecs</translation>
   </message>
   <message>
    <location filename="../ui/commands/ear.py" />
@@ -14493,6 +11432,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/commands/record.py" />
+   <source>Lines to read…</source>
+   <translation>Lignes à lire…</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/record.py" />
    <source>Record against a list: each line is shown, recorded and checked.</source>
    <translation>Prises selon une liste : chaque ligne est montrée, prise et vérifiée.</translation>
   </message>
@@ -14622,6 +11566,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/commands/view.py" />
+   <source>Levels of the set</source>
+   <translation>Niveaux du lot</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
    <source>One table of all levels, to be sorted.</source>
    <translation>Un tableau de tous les niveaux, à trier.</translation>
   </message>
@@ -14742,6 +11691,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
+   <source>no list</source>
+   <translation>pas de liste</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>list as JSON lines</source>
    <translation>liste en JSON Lines</translation>
   </message>
@@ -14752,13 +11706,28 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
+   <source>both lists</source>
+   <translation>les deux listes</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Deliver to {name}</source>
    <translation>Livrer à {name}</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
+   <source>File</source>
+   <translation>Fichier</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Now</source>
    <translation>Maintenant</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/deliver_dialog.py" />
+   <source>Size</source>
+   <translation>Taille</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
@@ -14930,6 +11899,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/dialogs/forms_dialog.py" />
+   <source>Sample rate</source>
+   <translation>Fréquence d’échantillonnage</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/forms_dialog.py" />
    <source>Channels</source>
    <translation>Canaux</translation>
   </message>
@@ -15020,6 +11994,82 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/dialogs/headerless_dialog.py" />
    <source>Nothing that is known here fits it.</source>
    <translation>Rien de connu ici n’y convient.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>Names from a list</source>
+   <translation>Noms d’une liste</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>Paste the lines in the order they were read: a name each, or a table with the columns name and text. Clips take their names in order; correct one, and the rest follows from there.</source>
+   <translation>Coller les lignes dans l’ordre de lecture : un nom chacune, ou un tableau aux colonnes name et text. Les clips prennent leurs noms dans l’ordre ; en corriger un, et la suite en découle.</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>Lines, in the order they were read</source>
+   <translation>Lignes, dans l’ordre de lecture</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>Open a file…</source>
+   <translation>Ouvrir un fichier…</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>Open a list</source>
+   <translation>Ouvrir une liste</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>Lists (*.csv *.tsv *.txt);;All files (*)</source>
+   <translation>Listes (*.csv *.tsv *.txt);;Tous les fichiers (*)</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>{name} cannot be read as text in UTF-8.</source>
+   <translation>{name} ne se lit pas comme du texte UTF-8.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>{n} clips are left over</source>
+   <extracomment>Where there is one: {n} clip is left over</extracomment>
+   <translation>
+    <numerusform>il reste {n} clip</numerusform>
+    <numerusform>il reste {n} clips</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>{n} lines are left over</source>
+   <extracomment>Where there is one: {n} line is left over</extracomment>
+   <translation>
+    <numerusform>il reste {n} ligne</numerusform>
+    <numerusform>il reste {n} lignes</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>there are {n} clips</source>
+   <extracomment>Where there is one: there is {n} clip</extracomment>
+   <translation>
+    <numerusform>il y a {n} clip</numerusform>
+    <numerusform>il y a {n} clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>; {there}, so {left}</source>
+   <translation> ; {there}, donc {left}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/dialogs/list_dialog.py" />
+   <source>{n} lines{more}</source>
+   <extracomment>Where there is one: {n} line{more}</extracomment>
+   <translation>
+    <numerusform>{n} ligne{more}</numerusform>
+    <numerusform>{n} lignes{more}</numerusform>
+   </translation>
   </message>
   <message>
    <location filename="../ui/dialogs/palette.py" />
@@ -15275,6 +12325,16 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Text</source>
+   <translation>Texte</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
+   <source>Speaker</source>
+   <translation>Locuteur</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/rows_dialog.py" />
    <source>Also</source>
    <translation>Aussi</translation>
   </message>
@@ -15483,6 +12543,16 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Folder</source>
+   <translation>Dossier</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>For</source>
+   <translation>Pour</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
    <source>What came last</source>
    <translation>Dernière arrivée</translation>
   </message>
@@ -15663,8 +12733,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/ear/names.py" />
-   <source>Listening failed: {error}.</source>
-   <translation>L’écoute a échoué : {error}.</translation>
+   <source>Listening failed</source>
+   <translation>L’écoute a échoué</translation>
   </message>
   <message>
    <location filename="../ui/ear/names.py" />
@@ -15718,6 +12788,16 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/ear/strip.py" />
+   <source>Source</source>
+   <translation>Source</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
+   <source>Output</source>
+   <translation>Sortie</translation>
+  </message>
+  <message>
+   <location filename="../ui/ear/strip.py" />
    <source>On the line</source>
    <translation>Sur la ligne</translation>
   </message>
@@ -15765,6 +12845,2911 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/ear/strip.py" />
    <source>Place in the sound</source>
    <translation>Place dans le son</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>SOURCE AND OUTPUT</source>
+   <translation>SOURCE ET SORTIE</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>THEIR SPECTRA</source>
+   <translation>LEURS SPECTRES</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>PATH</source>
+   <translation>CHEMIN</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Path from source to output</source>
+   <translation>Chemin de la source à la sortie</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>PROOF</source>
+   <translation>VÉRIFICATION</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Make this one  ⇧M</source>
+   <translation>Produire celle-ci  ⇧M</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Proof of the output</source>
+   <translation>Vérification de la sortie</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Looking at it …</source>
+   <translation>Examen en cours …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Hand to the {name}  B</source>
+   <translation>Remettre à : {name}  B</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>There is no sound to show.</source>
+   <translation>Il n’y a pas de son à montrer.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Source, {rate}</source>
+   <translation>Source, {rate}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Output, {sample_rate}</source>
+   <translation>Sortie, {sample_rate}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>its output is not made yet</source>
+   <translation>la sortie n’est pas encore produite</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>&lt;p style="color:{stale}"&gt;Something else has altered the file since it was made. It stays; made again, the output gets another name beside it.&lt;/p&gt;</source>
+   <translation>&lt;p style="color:{stale}"&gt;Autre chose a modifié le fichier depuis sa production. Il reste ; reproduite, la sortie aura un autre nom à côté.&lt;/p&gt;</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>&lt;p style="color:{stale}"&gt;The file that was made is out of date: the clip, the source or the rules have changed since. Make it again.&lt;/p&gt;</source>
+   <translation>&lt;p style="color:{stale}"&gt;Le fichier produit est périmé : le clip, la source ou les règles ont changé depuis. Le produire à nouveau.&lt;/p&gt;</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>This copy was delivered.</source>
+   <translation>Cette copie a été livrée.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>An older copy of it was delivered: deliver again (⇧B).</source>
+   <translation>Une copie plus ancienne a été livrée : livrer à nouveau (⇧B).</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>&lt;p&gt;Level changed by {gain_db:+.1f} dB, as measured.&lt;/p&gt;</source>
+   <translation>&lt;p&gt;Niveau changé de {gain_db:+.1f} dB, selon mesure.&lt;/p&gt;</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>&lt;p {soft}&gt;It passed proof when it was made; proof is run again when you make it again.&lt;/p&gt;</source>
+   <translation>&lt;p {soft}&gt;Elle a passé la vérification à sa production ; elle est refaite à chaque production.&lt;/p&gt;</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Nothing can be made of it.</source>
+   <translation>On ne peut rien en produire.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>The clip is not meant for this receiver. {key} takes it in.</source>
+   <translation>Le clip n’est pas pour ce récepteur. {key} le reprend.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>It is read back and checked as soon as it is made.</source>
+   <translation>Elle est relue et vérifiée dès sa production.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>Decide first, on the left. {text}</source>
+   <translation>Décider d’abord, à gauche. {text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cell/page.py" />
+   <source>&lt;br&gt;wanted {expected}</source>
+   <translation>&lt;br&gt;voulu {expected}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>both the same</source>
+   <translation>les deux pareils</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>one is the other upside down</source>
+   <translation>l’un est l’autre inversé</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>only the left holds sound</source>
+   <translation>seul le gauche porte du son</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>only the right holds sound</source>
+   <translation>seul le droit porte du son</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>the same sound, best on the left</source>
+   <translation>le même son, mieux à gauche</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>the same sound, best on the right</source>
+   <translation>le même son, mieux à droite</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>they differ</source>
+   <translation>ils diffèrent</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Facts and findings of the clip</source>
+   <translation>Données et constats du clip</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>WAVEFORM</source>
+   <translation>FORME D’ONDE</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>SPECTRUM</source>
+   <translation>SPECTRE</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>{start} to {stop} of the source</source>
+   <translation>{start} à {stop} de la source</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>{part}, {stop}. K cuts it otherwise.</source>
+   <translation>{part}, {stop}. K coupe autrement.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Source, sound up to {format_bandwidth}</source>
+   <translation>Source, son jusqu’à {format_bandwidth}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>From a few places</source>
+   <translation>De quelques endroits</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Read so far</source>
+   <translation>Lu jusqu’ici</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Looking at it, {share:.0%} …</source>
+   <translation>Examen, {share:.0%} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>, the right {side_lag:.2f} ms {later}</source>
+   <translation>, le droit {side_lag:.2f} ms {later}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>to 300 Hz</source>
+   <translation>jusqu’à 300 Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>to 1 kHz</source>
+   <translation>jusqu’à 1 kHz</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>to {khz} kHz</source>
+   <translation>jusqu’à {khz} kHz</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>above</source>
+   <translation>au-dessus</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>{one:+.2f} {name}</source>
+   <translation>{one:+.2f} {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>; alike {bands}</source>
+   <translation> ; ressemblance {bands}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>{true_rate}, as you stated (its header says {stamped})</source>
+   <translation>{true_rate}, comme indiqué (son en-tête dit {stamped})</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Kind</source>
+   <translation>Type</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Rate, channels</source>
+   <translation>Fréquence, canaux</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>{seconds}, {frames:,} frames</source>
+   <translation>{seconds}, {frames:,} échantillons</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Speech level</source>
+   <translation>Niveau de parole</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>{active_dbov}, {activity:.0%} of the time</source>
+   <translation>{active_dbov}, {activity:.0%} du temps</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Peak, RMS</source>
+   <translation>Crête, RMS</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Sound up to</source>
+   <translation>Son jusqu’à</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Sides</source>
+   <translation>Côtés</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Clipped</source>
+   <translation>Écrêtés</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>{count:,} samples</source>
+   <translation>{count:,} échantillons</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/clip/page.py" />
+   <source>Note</source>
+   <translation>Note</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>{value:.1f} dB</source>
+   <translation>{value:.1f} dB</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Codec</source>
+   <translation>Codec</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Rate</source>
+   <translation>Débit</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>{kbit_s:.1f} kbit/s</source>
+   <translation>{kbit_s:.1f} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Against 16-bit PCM</source>
+   <translation>Contre PCM 16 bits</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>{ratio:.1f} : 1</source>
+   <translation>{ratio:.1f} : 1</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Signal to distortion</source>
+   <translation>Signal sur distorsion</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Segmental</source>
+   <translation>Par segments</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Intelligibility (STOI)</source>
+   <translation>Intelligibilité (STOI)</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>{stoi:.3f}</source>
+   <translation>{stoi:.3f}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Codecs compared</source>
+   <translation>Codecs comparés</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>{name} in every codec</source>
+   <translation>{name} dans chaque codec</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Coding and measuring …</source>
+   <translation>Codage et mesure …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Coding and measuring: {done} of {all} …</source>
+   <translation>Codage et mesure : {done} sur {all} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/compare/page.py" />
+   <source>Select a line and press Space; 1 is the source, 2 the codec, 3 the codec over a line. Signal to distortion says nothing of codecs that model the voice and not the wave.</source>
+   <translation>Choisir une ligne et presser Espace ; 1 est la source, 2 le codec, 3 le codec sur une ligne. Le rapport à la distorsion ne dit rien des codecs qui modélisent la voix et non l’onde.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>Corpus</source>
+   <translation>Corpus</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>Write the corpus…</source>
+   <translation>Écrire le corpus…</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>Corpus for {name}</source>
+   <translation>Corpus pour {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>No clip is for {name}.</source>
+   <translation>Aucun clip n’est pour {name}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>{measured} of {all} clips measured, {kept} kept, {hours}</source>
+   <translation>{measured} clips mesurés sur {all}, {kept} gardés, {hours}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/corpus/page.py" />
+   <source>, {n} doubles</source>
+   <extracomment>Where there is one: , {n} double</extracomment>
+   <translation>
+    <numerusform>, {n} doublon</numerusform>
+    <numerusform>, {n} doublons</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>{words} is broken by {clips} of {count} clips, {hours}.</source>
+   <translation>{words} est enfreinte par {clips} clips sur {count}, {hours}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>Rules tell what they cost before they are taken.</source>
+   <translation>Les règles disent ce qu’elles coûtent avant de valoir.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>far out</source>
+   <translation>très à l’écart</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>double of {name}</source>
+   <translation>doublon de {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>double</source>
+   <translation>doublon</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>left out: {words}</source>
+   <translation>omis : {words}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>{out} left out of {name}; {key} takes it back.</source>
+   <translation>{out} omis chez {name} ; {key} l’annule.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>A clip stays for one receiver at least.</source>
+   <translation>Un clip reste pour un récepteur au moins.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>Where the corpus goes</source>
+   <translation>Où va le corpus</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>In the window, with cuts, touch-ups, texts and speakers as they stood on the board.
+Of whole files a terminal makes the same with: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</source>
+   <translation>Dans la fenêtre, avec coupes, retouches, textes et locuteurs du tableau.
+De fichiers entiers un terminal fait de même : kittiwake corpus --for {slug}{rules} --into corpus/ sources/</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>{done:,} of {total:,} {name}</source>
+   <translation>{done:,} sur {total:,} {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/page.py" />
+   <source>It was stopped; it goes on from here the next time.</source>
+   <translation>C’est interrompu ; cela reprendra d’ici.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/corpus/page.py" />
+   <source>The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.</source>
+   <extracomment>Where there is one: The corpus is written: {sides}. datasheet.md tells what is in it; {count} finding.</extracomment>
+   <translation>
+    <numerusform>Le corpus est écrit : {sides}. datasheet.md dit ce qu’il contient ; {count} constat.</numerusform>
+    <numerusform>Le corpus est écrit : {sides}. datasheet.md dit ce qu’il contient ; {count} constats.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/plot.py" />
+   <source>{name}: not known</source>
+   <translation>{name} : inconnu</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/plot.py" />
+   <source>{detail}: not known of any clip</source>
+   <translation>{detail} : inconnu pour tout clip</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/corpus/plot.py" />
+   <source>{name}: median {median}, {known} clips</source>
+   <extracomment>Where there is one: {name}: median {median}, {known} clip</extracomment>
+   <translation>
+    <numerusform>{name} : médiane {median}, {known} clip</numerusform>
+    <numerusform>{name} : médiane {median}, {known} clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/plot.py" />
+   <source>{name}: {detail}
+median {median}, of {known} clips</source>
+   <translation>{name} : {detail}
+médiane {median}, de {known} clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/plot.py" />
+   <source>none found</source>
+   <translation>aucun trouvé</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/plot.py" />
+   <source>not known</source>
+   <translation>inconnu</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Value</source>
+   <translation>Valeur</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Off the middle</source>
+   <translation>Écart au milieu</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Notes</source>
+   <translation>Notes</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>A rule, such as snr &gt;= 20 dB</source>
+   <translation>Une règle, comme snr &gt;= 20 dB</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>A rule that clips have to keep</source>
+   <translation>Une règle que les clips doivent respecter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Leave out</source>
+   <translation>Omettre</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>What breaks the rule is left out of the corpus</source>
+   <translation>Ce qui enfreint la règle est omis du corpus</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Flag</source>
+   <translation>Marquer</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>What breaks the rule is in the corpus, and said to</source>
+   <translation>Ce qui enfreint la règle est dans le corpus, et signalé</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Rule</source>
+   <translation>Règle</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Does</source>
+   <translation>Effet</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Clips</source>
+   <translation>Clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Rules; Delete takes one away</source>
+   <translation>Règles ; Suppr en ôte une</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Clips, those farthest from the middle first</source>
+   <translation>Clips, les plus loin du milieu d’abord</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Hear it  Enter</source>
+   <translation>Écouter  Entrée</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Leave out on the board  Del</source>
+   <translation>Omettre sur le tableau  Suppr</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>The chosen clips are not for this receiver any more; {key} takes it back</source>
+   <translation>Les clips choisis ne sont plus pour ce récepteur ; {key} l’annule</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Take it  Ctrl+Return</source>
+   <translation>Prendre  Ctrl+Return</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Take all</source>
+   <translation>Tout prendre</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Done</source>
+   <translation>Terminé</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>There is no list yet: Ctrl+L takes names and texts, which can then be listened for.</source>
+   <translation>Pas encore de liste : Ctrl+L prend noms et textes, qu’on peut alors guetter.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Suggestion: sounds like “{name}”: {text}</source>
+   <translation>Suggestion : ressemble à « {name} » : {text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Not listened to.</source>
+   <translation>Non écouté.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Not listened to yet.</source>
+   <translation>Pas encore écouté.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>None of the lines is heard in this one.</source>
+   <translation>Aucune ligne n’y est entendue.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Sounds like its name, “{name}”.</source>
+   <translation>Ressemble à son nom, « {name} ».</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Listening for the lines, {share:.0%} … {text}</source>
+   <translation>Écoute des lignes, {share:.0%} … {text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Take all {many}</source>
+   <translation>Prendre les {many}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>Stop</source>
+   <translation>Arrêter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>naming “{name}” by ear</source>
+   <translation>nommer « {name} » à l’oreille</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ear_row.py" />
+   <source>naming by ear</source>
+   <translation>nommer à l’oreille</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>over room noise</source>
+   <translation>au-dessus du bruit</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>How far above the noise of the room sound begins</source>
+   <translation>De combien au-dessus du bruit de la pièce le son commence</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>pauses from</source>
+   <translation>pauses dès</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>A shorter pause does not separate two clips</source>
+   <translation>Une pause plus courte ne sépare pas deux clips</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>clips from</source>
+   <translation>clips dès</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>Shorter sound is left out</source>
+   <translation>Un son plus court est omis</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>air</source>
+   <translation>air</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>What is kept before the first sound</source>
+   <translation>Ce qui est gardé avant le premier son</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>What is kept after the last sound</source>
+   <translation>Ce qui est gardé après le dernier son</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/find_row.py" />
+   <source>Find the speech  F</source>
+   <translation>Trouver la parole  F</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/finding.py" />
+   <source>Listening for speech, {share:.0%} …</source>
+   <translation>Recherche de la parole, {share:.0%} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/finding.py" />
+   <source>finding the speech</source>
+   <translation>trouver la parole</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/finding.py" />
+   <source>Not listened to yet: what the search saw shows when it was.</source>
+   <translation>Pas encore écouté : ce que la recherche a vu se montrera ensuite.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/finding.py" />
+   <source>{count} found</source>
+   <translation>{count} trouvés</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/finding.py" />
+   <source>{count} would be found: F takes them, or drag over a stretch</source>
+   <extracomment>Where there is one: {count} would be found: F takes it, or drag over a stretch</extracomment>
+   <translation>
+    <numerusform>{count} serait trouvé : F le prend, ou glisser sur un passage</numerusform>
+    <numerusform>{count} seraient trouvés : F les prend, ou glisser sur un passage</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/finding.py" />
+   <source>, {n} other sounds left out</source>
+   <extracomment>Where there is one: , {n} other sound left out</extracomment>
+   <translation>
+    <numerusform>, {n} autre son omis</numerusform>
+    <numerusform>, {n} autres sons omis</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/finding.py" />
+   <source>; not found any more, but kept: {list}</source>
+   <translation> ; plus trouvés, mais gardés : {list}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ledges.py" />
+   <source>aside: {name}</source>
+   <translation>de côté : {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/ledges.py" />
+   <source>{name} (this take)</source>
+   <translation>{name} (cette prise)</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/level_plot.py" />
+   <source>room {room_dbfs:.0f} dBFS</source>
+   <translation>pièce {room_dbfs:.0f} dBFS</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/level_plot.py" />
+   <source>speech from {median:.0f} dBFS</source>
+   <translation>parole dès {median:.0f} dBFS</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>&amp;Name</source>
+   <translation>&amp;Nom</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>Type a name, Enter: the next clip plays</source>
+   <translation>Taper un nom, Entrée : le clip suivant joue</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>Name of the chosen span; Enter goes on to the next</source>
+   <translation>Nom du segment choisi ; Entrée passe au suivant</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>0:00 to 1:05 Welcome</source>
+   <translation>0:00 à 1:05 Bienvenue</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>A new span: start, end and name</source>
+   <translation>Un nouveau segment : début, fin et nom</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>Ne&amp;w span</source>
+   <translation>Nou&amp;veau segment</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>By ear  Ctrl+B</source>
+   <translation>À l’oreille  Ctrl+B</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/name_row.py" />
+   <source>The speech engine suggests which line of the list each span is</source>
+   <translation>La reconnaissance suggère quelle ligne de la liste est chaque segment</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>There is no sound to cut.</source>
+   <translation>Il n’y a pas de son à couper.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>take {index} of {count}</source>
+   <translation>prise {index} sur {count}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/page.py" />
+   <source>{n} clips</source>
+   <extracomment>Where there is one: {n} clip</extracomment>
+   <translation>
+    <numerusform>{n} clip</numerusform>
+    <numerusform>{n} clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>Not cut yet</source>
+   <translation>Pas encore coupé</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source> · chosen {start} to {stop} s</source>
+   <translation> · choisi {start} à {stop} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>That was the last one.</source>
+   <translation>C’était le dernier.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>That is the first one.</source>
+   <translation>C’est le premier.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>From the cursor</source>
+   <translation>À partir du curseur</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>There is no suggestion for this span; Ctrl+B listens for the lines of the list.</source>
+   <translation>Pas de suggestion pour ce segment ; Ctrl+B guette les lignes de la liste.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/page.py" />
+   <source>Cutting</source>
+   <translation>Découpe</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/rolled_view.py" />
+   <source>Place in the source</source>
+   <translation>Place dans la source</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/search_overlay.py" />
+   <source>sound from {float:.0f} dBFS</source>
+   <translation>son dès {float:.0f} dBFS</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/search_overlay.py" />
+   <source>speech {speech_dbfs:.0f} dBFS</source>
+   <translation>parole {speech_dbfs:.0f} dBFS</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/search_overlay.py" />
+   <source>a voice {float:.0%} of the time</source>
+   <translation>une voix {float:.0%} du temps</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/search_overlay.py" />
+   <source>{summary}   —— level   – – what sound has to reach   ▀ a voice</source>
+   <translation>{summary}   —— niveau   – – ce que le son doit atteindre   ▀ une voix</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
+   <source>Name</source>
+   <translation>Nom</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
+   <source>End</source>
+   <translation>Fin</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
+   <source>Take</source>
+   <translation>Prise</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
+   <source>Frame {frame:,}. Type seconds, m:ss, or 44100 samples.</source>
+   <translation>Échantillon {frame:,}. Taper des secondes, m:ss, ou 44100 samples.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
+   <source>aside</source>
+   <translation>à part</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
+   <source>Spans in order</source>
+   <translation>Segments dans l’ordre</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/view.py" />
+   <source>Level to cut by</source>
+   <translation>Niveau pour couper</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/view.py" />
+   <source>Waveform to cut</source>
+   <translation>Forme d’onde pour couper</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/view.py" />
+   <source>Spectrogram to cut</source>
+   <translation>Spectrogramme pour couper</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/view.py" />
+   <source>{count} spans; {name} is chosen</source>
+   <extracomment>Where there is one: {count} span; {name} is chosen</extracomment>
+   <translation>
+    <numerusform>{count} segment ; {name} est choisi</numerusform>
+    <numerusform>{count} segments ; {name} est choisi</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/view.py" />
+   <source>{count} spans</source>
+   <extracomment>Where there is one: {count} span</extracomment>
+   <translation>
+    <numerusform>{count} segment</numerusform>
+    <numerusform>{count} segments</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/view.py" />
+   <source>Cursor {clock} s, frame {cursor_frame:,}{level}</source>
+   <translation>Curseur {clock} s, échantillon {cursor_frame:,}{level}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/wave_plot.py" />
+   <source>Come nearer (+) to see the spectrogram.</source>
+   <translation>S’approcher (+) pour voir le spectrogramme.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>the words of “{name}”</source>
+   <translation>les mots de « {name} »</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>naming by a list of {count}</source>
+   <translation>nommer selon une liste de {count}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>moving the {word}</source>
+   <translation>déplacer {word}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>behind its end</source>
+   <translation>après sa fin</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>before its start</source>
+   <translation>avant son début</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>after the end of the recording</source>
+   <translation>après la fin de l’enregistrement</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>That lies {where}: it goes only as far as it can.</source>
+   <translation>C’est {where} : il ne va que jusqu’où il peut.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>Choose a span, and put the cursor where its edge is to be.</source>
+   <translation>Choisir un segment, et mettre le curseur où doit être son bord.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>The recording ends at {frames:.3f} s.</source>
+   <translation>L’enregistrement finit à {frames:.3f} s.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>a span by hand</source>
+   <translation>un segment à la main</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>Put the cursor inside a span to split it there.</source>
+   <translation>Mettre le curseur dans un segment pour l’y couper.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>splitting a span</source>
+   <translation>couper un segment</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/work.py" />
+   <source>joining {count} spans</source>
+   <extracomment>Where there is one: joining {count} span</extracomment>
+   <translation>
+    <numerusform>joindre {count} segment</numerusform>
+    <numerusform>joindre {count} segments</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>joining two spans</source>
+   <translation>joindre deux segments</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>setting {count} spans aside</source>
+   <translation>mettre {count} segments de côté</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>taking {count} spans back</source>
+   <translation>reprendre {count} segments</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>choosing a take</source>
+   <translation>choisir une prise</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>taking a span back</source>
+   <translation>reprendre un segment</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>setting a span aside</source>
+   <translation>mettre un segment de côté</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>Choose the spans to delete.</source>
+   <translation>Choisir les segments à effacer.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/work.py" />
+   <source>deleting {n} spans</source>
+   <extracomment>Where there is one: deleting {n} span</extracomment>
+   <translation>
+    <numerusform>effacer {n} segment</numerusform>
+    <numerusform>effacer {n} segments</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>No span is left: the recording is one clip again. {key} takes that back.</source>
+   <translation>Plus de segment : l’enregistrement est de nouveau un clip. {key} l’annule.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>another take</source>
+   <translation>une autre prise</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>This line has one take only; Y says that a span is another take of the line before it.</source>
+   <translation>Cette ligne n’a qu’une prise ; Y dit qu’un segment est une autre prise de la ligne précédente.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>a span of the pause</source>
+   <translation>un segment de la pause</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>There are no spans yet: F finds the speech, and what lies between is then left out.</source>
+   <translation>Pas encore de segments : F trouve la parole, et l’entre-deux est alors omis.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>{stem} without pauses</source>
+   <translation>{stem} sans pauses</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/cut/work.py" />
+   <source>“{name}” stands on the board: {seconds:.2f} s, {count} pauses left out.</source>
+   <extracomment>Where there is one: “{name}” stands on the board: {seconds:.2f} s, {count} pause left out.</extracomment>
+   <translation>
+    <numerusform>« {name} » est sur le tableau : {seconds:.2f} s, {count} pause omise.</numerusform>
+    <numerusform>« {name} » est sur le tableau : {seconds:.2f} s, {count} pauses omises.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>Put the cursor inside the chosen clip, where the stretch begins.</source>
+   <translation>Mettre le curseur dans le clip choisi, où le passage commence.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>Marked. Put the cursor where the stretch ends, and press Q again.</source>
+   <translation>Marqué. Mettre le curseur à la fin du passage, et presser Q encore.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/work.py" />
+   <source>Left out; 2 plays it as it will come out. {key} takes it back.</source>
+   <translation>Omis ; 2 le joue comme il sortira. {key} l’annule.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/costs.py" />
+   <source>Back to what was heard</source>
+   <translation>Retour à ce qui a été entendu</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/costs.py" />
+   <source>Words wrong after each codec</source>
+   <translation>Mots faux après chaque codec</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/heard/costs.py" />
+   <source>Words wrong after each codec, of {count} clips; the first codecs come in a moment</source>
+   <extracomment>Where there is one: Words wrong after each codec, of {count} clip; the first codecs come in a moment</extracomment>
+   <translation>
+    <numerusform>Mots faux après chaque codec, de {count} clip ; les premiers codecs arrivent</numerusform>
+    <numerusform>Mots faux après chaque codec, de {count} clips ; les premiers codecs arrivent</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/heard/costs.py" />
+   <source>Words wrong after each codec, of {words} words</source>
+   <extracomment>Where there is one: Words wrong after each codec, of {words} word</extracomment>
+   <translation>
+    <numerusform>Mots faux après chaque codec, de {words} mot</numerusform>
+    <numerusform>Mots faux après chaque codec, de {words} mots</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/heard/costs.py" />
+   <source>{count} codecs compared.</source>
+   <extracomment>Where there is one: {count} codec compared.</extracomment>
+   <translation>
+    <numerusform>{count} codec comparé.</numerusform>
+    <numerusform>{count} codecs comparés.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/costs.py" />
+   <source>{name} {share:.1f} %</source>
+   <translation>{name} {share:.1f} %</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/costs.py" />
+   <source>Words wrong after each codec: {detail}</source>
+   <translation>Mots faux après chaque codec : {detail}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/costs.py" />
+   <source>  {more:+.1f}</source>
+   <translation>  {more:+.1f}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/costs.py" />
+   <source>  {kbit_s:,.1f} kbit/s</source>
+   <translation>  {kbit_s:,.1f} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/costs.py" />
+   <source>{share:.1f} %</source>
+   <translation>{share:.1f} %</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Meant, and heard</source>
+   <translation>Voulu, et entendu</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Words wrong</source>
+   <translation>Mots faux</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Letters wrong</source>
+   <translation>Lettres fausses</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Sure</source>
+   <translation>Sûr</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Took</source>
+   <translation>Durée</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Sent</source>
+   <translation>Envoyé</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>The first request, with the sound shortened</source>
+   <translation>La première requête, son abrégé</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Heard by a service</source>
+   <translation>Entendu par un service</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Take what was heard  T</source>
+   <translation>Prendre l’entendu  T</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>What was heard becomes the text of the clip</source>
+   <translation>L’entendu devient le texte du clip</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Ask again</source>
+   <translation>Redemander</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>List…</source>
+   <translation>Liste…</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>All of it as a table: CSV or JSON Lines</source>
+   <translation>Le tout en tableau : CSV ou JSON Lines</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Copy the request</source>
+   <translation>Copier la requête</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>The first request, as a command for a terminal</source>
+   <translation>La première requête, en commande de terminal</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>What codecs cost…</source>
+   <translation>Ce que coûtent les codecs…</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>The same clips sent as they are and after each codec: how many words each costs</source>
+   <translation>Les mêmes clips envoyés tels quels et après chaque codec : combien de mots chacun coûte</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>What was heard, most doubtful first</source>
+   <translation>Ce qui a été entendu, le plus douteux d’abord</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Nothing is made for {name} yet: M makes all that can be made.</source>
+   <translation>Rien n’est encore produit pour {name} : M produit tout ce qui peut l’être.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Heard by {name}</source>
+   <translation>Entendu par {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>{count} of {wanted} answered; {name}: “{text} …”</source>
+   <translation>{count} réponses sur {wanted} ; {name} : « {text} … »</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>{count} of {wanted} answered</source>
+   <translation>{count} réponses sur {wanted}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>{name} {share:.0f} %</source>
+   <translation>{name} {share:.0f} %</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>words wrong: </source>
+   <translation>mots faux : </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Choose a line that was heard.</source>
+   <translation>Choisir une ligne entendue.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>the text of “{name}”</source>
+   <translation>le texte de « {name} »</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>“{text}” is the text of “{name}” now; {key} takes it back.</source>
+   <translation>« {text} » est maintenant le texte de « {name} » ; {key} l’annule.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>The request is on the clipboard as a command; the key is not in it.</source>
+   <translation>La requête est dans le presse-papiers en commande ; la clé n’y est pas.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>What was heard, as a table</source>
+   <translation>Ce qui a été entendu, en tableau</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>CSV (*.csv);;JSON Lines (*.jsonl)</source>
+   <translation>CSV (*.csv);;JSON Lines (*.jsonl)</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>{name} was not written: {error}</source>
+   <translation>{name} n’a pas été écrit : {error}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/heard/page.py" />
+   <source>{count} lines are in {name}.</source>
+   <extracomment>Where there is one: {count} line is in {name}.</extracomment>
+   <translation>
+    <numerusform>{count} ligne est dans {name}.</numerusform>
+    <numerusform>{count} lignes sont dans {name}.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>, {factor:.2f}×</source>
+   <translation>, {factor:.2f}×</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>{escape} {start:.2f} to {end:.2f} s</source>
+   <translation>{escape} {start:.2f} à {end:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>What was heard</source>
+   <translation>Ce qui a été entendu</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>{value:,.0f} samples</source>
+   <translation>{value:,.0f} échantillons</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>A click on a heading sorts. Space plays the line; Enter goes to the clip. Levels are of the sources: active speech level (ITU-T P.56).</source>
+   <translation>Un clic sur un en-tête trie. Espace joue la ligne ; Entrée va au clip. Les niveaux sont ceux des sources : niveau de parole actif (UIT-T P.56).</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>Active speech level, ITU-T P.56</source>
+   <translation>Niveau de parole actif, UIT-T P.56</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>From the middle</source>
+   <translation>Écart au milieu</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>From the median speech level of the set</source>
+   <translation>Par rapport au niveau médian du lot</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>Active</source>
+   <translation>Actif</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>{value:.0%}</source>
+   <translation>{value:.0%}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>Share of its length that is speech (activity factor, ITU-T P.56)</source>
+   <translation>Part de sa durée qui est de la parole (facteur d’activité, UIT-T P.56)</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>Highest frequency that really holds sound</source>
+   <translation>Fréquence la plus haute qui porte vraiment du son</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source> much softer</source>
+   <translation> bien plus faible</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source> much louder</source>
+   <translation> bien plus fort</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>{off:+.1f} dB{word}</source>
+   <translation>{off:+.1f} dB{word}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/levels/page.py" />
+   <source>Levels of {count} clips: the middle is {middle}, they lie {spread:.1f} dB apart</source>
+   <extracomment>Where there is one: Level of {count} clip: {middle}, spread {spread:.1f} dB</extracomment>
+   <translation>
+    <numerusform>Niveau de {count} clip : {middle}, écart {spread:.1f} dB</numerusform>
+    <numerusform>Niveaux de {count} clips : le milieu est {middle}, ils s’étalent sur {spread:.1f} dB</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/levels/page.py" />
+   <source>No clip can be measured yet.</source>
+   <translation>Aucun clip mesurable pour l’instant.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/loop_picture.py" />
+   <source>Choose music on the board, and open this page.</source>
+   <translation>Choisir une musique sur le tableau, et ouvrir cette page.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/loop_picture.py" />
+   <source>Level of the music over time, with its loop</source>
+   <translation>Niveau de la musique au fil du temps, avec sa boucle</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/loop_picture.py" />
+   <source>loop {stop:.2f} s</source>
+   <translation>boucle {stop:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/loop_picture.py" />
+   <source>−{level} dB</source>
+   <translation>−{level} dB</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Holder</source>
+   <translation>Titulaire</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>whose music it is</source>
+   <translation>à qui est la musique</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Licence</source>
+   <translation>Licence</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>by what callers may hear it</source>
+   <translation>par quoi les appelants peuvent l’entendre</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Proof</source>
+   <translation>Preuve</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>an invoice, a page</source>
+   <translation>une facture, une page</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Until</source>
+   <translation>Jusqu’au</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Name of the hold music</source>
+   <translation>Nom de la musique d’attente</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Find a loop</source>
+   <translation>Trouver une boucle</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Hear the seam</source>
+   <translation>Entendre la couture</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Three times round</source>
+   <translation>Trois tours</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Loop from</source>
+   <translation>Boucle de</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Loop to</source>
+   <translation>Boucle à</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Length of the whole; empty is the loop once</source>
+   <translation>Durée du tout ; vide : la boucle une fois</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>once</source>
+   <translation>une fois</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>What is kept of the music</source>
+   <translation>Ce qui reste de la musique</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>seam over</source>
+   <translation>couture sur</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>loudness</source>
+   <translation>sonie</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>limiter</source>
+   <translation>limiteur</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>every</source>
+   <translation>toutes les</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>music softer by</source>
+   <translation>musique baissée de</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Message that is laid over the music</source>
+   <translation>Message posé sur la musique</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>keep</source>
+   <translation>garder</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Message</source>
+   <translation>Message</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Hear it</source>
+   <translation>L’écouter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Put it on the board</source>
+   <translation>Mettre sur le tableau</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>{name} on hold</source>
+   <translation>{name} en attente</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>of {pieces}</source>
+   <translation>de {pieces}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>, then </source>
+   <translation>, puis </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Change it on the board</source>
+   <translation>Changer sur le tableau</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Select music on the board, one clip or several, and open this page.</source>
+   <translation>Choisir une musique sur le tableau, un clip ou plusieurs, et ouvrir cette page.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>found</source>
+   <translation>trouvée</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Working …</source>
+   <translation>En cours …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Written into the file, and kept for this music.</source>
+   <translation>Écrit dans le fichier, et gardé pour cette musique.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>To be written into the file, and kept for this music.</source>
+   <translation>À écrire dans le fichier, et gardé pour cette musique.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Nobody knows yet whose music this is.</source>
+   <translation>Personne ne sait encore à qui est cette musique.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>The whole lasts from a second to an hour.</source>
+   <translation>Le tout dure d’une seconde à une heure.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Write a length such as 10:00.</source>
+   <translation>Écrire une durée comme 10:00.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>Listening for a loop …</source>
+   <translation>Recherche d’une boucle …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>{seam}  {lufs:.1f} LUFS</source>
+   <translation>{seam}  {lufs:.1f} LUFS</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/music/page.py" />
+   <source>  ·  the message is heard {n} times</source>
+   <extracomment>Where there is one:   ·  the message is heard {n} time</extracomment>
+   <translation>
+    <numerusform>  ·  le message s’entend {n} fois</numerusform>
+    <numerusform>  ·  le message s’entend {n} fois</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>the seam of {name}</source>
+   <translation>la couture de {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>changing “{name}”</source>
+   <translation>changer « {name} »</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>“{name}” is changed on the board.</source>
+   <translation>« {name} » est changé sur le tableau.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>the hold music “{name}”</source>
+   <translation>la musique d’attente « {name} »</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/music/page.py" />
+   <source>“{name}” is on the board.  M makes it.</source>
+   <translation>« {name} » est sur le tableau.  M la produit.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Phone menu</source>
+   <translation>Menu téléphonique</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Make it a menu  Ins</source>
+   <translation>En faire un menu  Inser</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Take it off  Del</source>
+   <translation>L’ôter  Suppr</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Of names that begin with keys: “1 Fares”, “12 Evening fares”</source>
+   <translation>De noms qui commencent par des touches : « 1 Fares », « 12 Evening fares »</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>As text…</source>
+   <translation>En texte…</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Tones of the states, what is said at a wrong key, how long it waits: the whole plan as TOML</source>
+   <translation>Tonalités des états, ce qui est dit à une mauvaise touche, l’attente : tout le plan en TOML</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>PROMPTS: ENTER PUTS ONE TO THE KEY</source>
+   <translation>ANNONCES : ENTRÉE EN MET UNE SUR LA TOUCHE</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>STAND-IN: A TELEPHONE</source>
+   <translation>DOUBLURE : UN TÉLÉPHONE</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Call</source>
+   <translation>Appeler</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Record over the phone</source>
+   <translation>Prise de son par le téléphone</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Somebody calls and says a line; what comes out of the line stands on the board, without a header</source>
+   <translation>Quelqu’un appelle et dit une ligne ; ce qui sort de la ligne va sur le tableau, sans en-tête</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>packets lost</source>
+   <translation>paquets perdus</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>jitter</source>
+   <translation>gigue</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>lost</source>
+   <translation>perdus</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>What happened in the call</source>
+   <translation>Ce qui s’est passé dans l’appel</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Call, and press keys: they are really sounded and really detected.</source>
+   <translation>Appeler, et presser des touches : elles sonnent vraiment et sont vraiment détectées.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>{name}: {extent}</source>
+   <translation>{name} : {extent}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>{count} missing: {list}</source>
+   <translation>{count} manquent : {list}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>None is missing</source>
+   <translation>Aucune ne manque</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>{count} not used</source>
+   <translation>{count} inutilisées</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>all are used</source>
+   <translation>toutes utilisées</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>The phone refuses {name}: {reason}</source>
+   <translation>Le téléphone refuse {name} : {reason}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>“{name}” at {key} of {menu}</source>
+   <translation>« {name} » à {key} de {menu}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>the beginning</source>
+   <translation>le début</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>a menu at {key} of {menu}</source>
+   <translation>un menu à {key} de {menu}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>nothing at {key} of {menu}</source>
+   <translation>rien à {key} de {menu}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>assigning by name</source>
+   <translation>attribuer par nom</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>{extent}. {key} takes it back.</source>
+   <translation>{extent}. {key} l’annule.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>the dial plan</source>
+   <translation>le plan d’appel</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Calling until every prompt was heard …</source>
+   <translation>Appels jusqu’à entendre chaque annonce …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>over the phone</source>
+   <translation>par le téléphone</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>The recording could not be kept: {error}.</source>
+   <translation>L’enregistrement n’a pas pu être gardé : {error}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/page.py" />
+   <source>Telephone menu</source>
+   <translation>Menu téléphonique</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>Key</source>
+   <translation>Touche</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>Dialled by</source>
+   <translation>Composée par</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>The menu as a tree of keys</source>
+   <translation>Le menu en arbre de touches</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>Prompts</source>
+   <translation>Annonces</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>Key {key}</source>
+   <translation>Touche {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>says</source>
+   <translation>dit</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>next key</source>
+   <translation>touche suivante</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>key {key}</source>
+   <translation>touche {key}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>menu {target}</source>
+   <translation>menu {target}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>  (missing)</source>
+   <translation>  (manque)</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/phone/tree.py" />
+   <source>  ({list} missing)</source>
+   <translation>  ({list} manquent)</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/place.py" />
+   <source>Hear</source>
+   <translation>Écouter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/place.py" />
+   <source>Hand over</source>
+   <translation>Remettre</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/place.py" />
+   <source>Try</source>
+   <translation>Essayer</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blank_values.py" />
+   <source>at most {rate}</source>
+   <translation>au plus {rate}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blank_values.py" />
+   <source>“{before} … {after}”: “{text}” is not right ({error}).</source>
+   <translation>« {before} … {after} » : « {text} » ne va pas ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>no stand-in</source>
+   <translation>pas de doublure</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>the stand-in {name}</source>
+   <translation>la doublure {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>It is called</source>
+   <translation>Il s’appelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>a list in JSON lines</source>
+   <translation>une liste en JSON Lines</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>a list in CSV</source>
+   <translation>une liste en CSV</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>Outputs go to the folder</source>
+   <translation>Les sorties vont dans le dossier</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>The set is handed over as</source>
+   <translation>Le lot est remis comme</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>Each file lies there as</source>
+   <translation>Chaque fichier s’y trouve sous</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>with</source>
+   <translation>avec</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>Joined in one file, pauses are</source>
+   <translation>Réunis en un fichier, les pauses font</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/blanks.py" />
+   <source>It is tried on</source>
+   <translation>On l’essaie sur</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>What the rules come to</source>
+   <translation>Ce que donnent les règles</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Rules, treatment and delivery of the receiver</source>
+   <translation>Règles, traitement et livraison du récepteur</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Take these rules</source>
+   <translation>Prendre ces règles</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Drop the changes</source>
+   <translation>Abandonner les changements</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>As shipped</source>
+   <translation>Comme fourni</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Duplicate</source>
+   <translation>Dupliquer</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Export…</source>
+   <translation>Exporter…</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/receiver/page.py" />
+   <source>{fits} of {count} clips fit.</source>
+   <extracomment>Where there is one: {fits} of {count} clip fits.</extracomment>
+   <translation>
+    <numerusform>{fits} clip sur {count} convient.</numerusform>
+    <numerusform>{fits} clips sur {count} conviennent.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Read off: </source>
+   <translation>Lu : </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>{after} of {total} clips fit.</source>
+   <translation>{after} clips sur {total} conviennent.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>{before} of {total} clips fit now, {after} with these rules.</source>
+   <translation>{before} clips sur {total} conviennent, {after} avec ces règles.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source> {name} stays as it ships: what you take is a receiver of your own.</source>
+   <translation> {name} reste comme fourni : ce que vous prenez est un récepteur à vous.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Make it {better}</source>
+   <translation>En faire {better}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>All clips together need {bytes_at} of {total}.</source>
+   <translation>Tous les clips ensemble demandent {bytes_at} sur {total}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/page.py" />
+   <source>Its {most:,} bytes are exactly {frames:.3f} s at {highest}.</source>
+   <translation>Ses {most:,} octets font exactement {frames:.3f} s à {highest}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/rules_editor.py" />
+   <source>RULES</source>
+   <translation>RÈGLES</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/rules_editor.py" />
+   <source>TREATMENT AND DELIVERY</source>
+   <translation>TRAITEMENT ET LIVRAISON</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/rules_editor.py" />
+   <source>as usual</source>
+   <translation>comme d’usage</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/rules_editor.py" />
+   <source>the format's own</source>
+   <translation>celle du format</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/receiver/rules_editor.py" />
+   <source>no rule</source>
+   <translation>pas de règle</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/meter_view.py" />
+   <source>Level of the microphone</source>
+   <translation>Niveau du micro</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/meter_view.py" />
+   <source>, clipped</source>
+   <translation>, écrêté</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/meter_view.py" />
+   <source>peak {peak}{clipped}</source>
+   <translation>crête {peak}{clipped}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/meter_view.py" />
+   <source>▲ clipped</source>
+   <translation>▲ écrêté</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/meter_view.py" />
+   <source>peak {peak}</source>
+   <translation>crête {peak}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>&amp;Microphone</source>
+   <translation>&amp;Micro</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>&amp;Ends after silence of</source>
+   <translation>&amp;Finit après un silence de</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>The silence that ends a take</source>
+   <translation>Le silence qui finit une prise</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>never</source>
+   <translation>jamais</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Seconds of silence after which a take ends by itself; the least: never</source>
+   <translation>Secondes de silence après lesquelles une prise finit d’elle-même ; le minimum : jamais</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Recording</source>
+   <translation>Prise</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Name of the message; Enter does what the yellow button says</source>
+   <translation>Nom du message ; Entrée fait ce que dit le bouton jaune</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>before it is recorded, or after</source>
+   <translation>avant l’enregistrement, ou après</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Line to read</source>
+   <translation>Ligne à lire</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Next line</source>
+   <translation>Ligne suivante</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Say it again</source>
+   <translation>La redire</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Lines to read, and what was recorded</source>
+   <translation>Lignes à lire, et ce qui a été enregistré</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>A take goes on: end it first, then take the list.</source>
+   <translation>Une prise est en cours : la finir, puis prendre la liste.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>✓ take {takes}</source>
+   <translation>✓ prise {takes}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Every line of the list has been read.</source>
+   <translation>Chaque ligne de la liste est lue.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>&lt;b&gt;● Recording&lt;/b&gt;, {seconds:.1f} s. {ends}</source>
+   <translation>&lt;b&gt;● Prise en cours&lt;/b&gt;, {seconds:.1f} s. {ends}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Say it when the count is over.</source>
+   <translation>Parler quand le décompte est fini.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>next: {text}</source>
+   <translation>ensuite : {text}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Stop  Enter</source>
+   <translation>Arrêter  Entrée</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Record  Enter</source>
+   <translation>Lancer la prise  Entrée</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Next line  Enter</source>
+   <translation>Ligne suivante  Entrée</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Next message  Enter</source>
+   <translation>Message suivant  Entrée</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>The noise of the room is measured before the first take: be silent for a moment.</source>
+   <translation>Le bruit de la pièce est mesuré avant la première prise : un instant de silence.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>noisy: close the window, switch off what hums</source>
+   <translation>bruyante : fermer la fenêtre, éteindre ce qui ronfle</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Room {room}, {kind} (dotted line).</source>
+   <translation>Pièce {room}, {kind} (ligne pointillée).</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Measuring the room: be silent …</source>
+   <translation>Mesure de la pièce : silence …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Counting in …</source>
+   <translation>Décompte …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Checking it …</source>
+   <translation>Vérification …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>The microphone is not open.</source>
+   <translation>Le micro n’est pas ouvert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Enter begins. It counts in and records. {ends} What you type is its name.</source>
+   <translation>Entrée commence. Cela compte, puis enregistre. {ends} Ce que vous tapez est son nom.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>&lt;b&gt;✓ It can be used&lt;/b&gt;: {length}, on the board as &lt;b&gt;{name}&lt;/b&gt;. {ended}</source>
+   <translation>&lt;b&gt;✓ Utilisable&lt;/b&gt; : {length}, sur le tableau comme &lt;b&gt;{name}&lt;/b&gt;. {ended}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>It ends after {silence:g} s of silence.</source>
+   <translation>Elle finit après {silence:g} s de silence.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>Enter ends it.</source>
+   <translation>Entrée la termine.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
+   <source>It ended by itself after {silence:g} s of silence; what was said later is not in it. Above, and in the settings, it can be longer.</source>
+   <translation>Elle a fini d’elle-même après {silence:g} s de silence ; ce qui a été dit ensuite n’y est pas. Ci-dessus et dans les réglages, ce peut être plus long.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/take_view.py" />
+   <source>The take as it grows</source>
+   <translation>La prise à mesure qu’elle grandit</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/take_view.py" />
+   <source>{seconds:.1f} s</source>
+   <translation>{seconds:.1f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/take_view.py" />
+   <source>The sound grows here while you speak.</source>
+   <translation>Le son grandit ici pendant que vous parlez.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/take_view.py" />
+   <source>kept: {kept:.2f} s</source>
+   <translation>gardé : {kept:.2f} s</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/back.py" />
+   <source>Listening to {count} lines …</source>
+   <extracomment>Where there is one: Listening to {count} line …</extracomment>
+   <translation>
+    <numerusform>Écoute de {count} ligne …</numerusform>
+    <numerusform>Écoute de {count} lignes …</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/back.py" />
+   <source>Speak the lines first.</source>
+   <translation>Dire d’abord les lignes.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/back.py" />
+   <source>{count} lines heard back: {other} sound like another line, {none} were not understood.</source>
+   <extracomment>Where there is one: {count} line heard back: {other} like another line, {none} not understood.</extracomment>
+   <translation>
+    <numerusform>{count} ligne réécoutée : {other} comme une autre, {none} non comprise.</numerusform>
+    <numerusform>{count} lignes réécoutées : {other} ressemblent à une autre, {none} n’ont pas été comprises.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>&amp;Fill down</source>
+   <translation>&amp;Remplir vers le bas</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>Find and &amp;replace…</source>
+   <translation>Chercher et r&amp;emplacer…</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>&amp;Paste over the cells</source>
+   <translation>&amp;Coller sur les cases</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>Re&amp;move the lines</source>
+   <translation>Ôt&amp;er les lignes</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>Have them &amp;heard back</source>
+   <translation>Faire ré&amp;écouter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>Select several cells of one column, other than the names, and fill down from the first.</source>
+   <translation>Choisir plusieurs cases d’une colonne, sauf les noms, et remplir depuis la première.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>filling down {columns}</source>
+   <translation>remplir {columns} vers le bas</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>replacing “{find}”</source>
+   <translation>remplacer « {find} »</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>“{find}” replaced in {n} lines.</source>
+   <extracomment>Where there is one: “{find}” replaced in {n} line.</extracomment>
+   <translation>
+    <numerusform>« {find} » remplacé dans {n} ligne.</numerusform>
+    <numerusform>« {find} » remplacé dans {n} lignes.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>Copy cells of a spreadsheet, and choose the first cell that they are to replace.</source>
+   <translation>Copier des cases d’un tableur, et choisir la première à remplacer.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>pasting over cells</source>
+   <translation>coller sur des cases</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>{count} rows pasted over.</source>
+   <extracomment>Where there is one: {count} row pasted over.</extracomment>
+   <translation>
+    <numerusform>{count} rangée collée.</numerusform>
+    <numerusform>{count} rangées collées.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source> {over} beyond the last line left out.</source>
+   <translation> {over} au-delà de la dernière ligne omises.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/line_changes.py" />
+   <source>sorting by {columns}</source>
+   <translation>trier par {columns}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Script</source>
+   <translation>Script</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>&amp;Voice</source>
+   <translation>&amp;Voix</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Voice of lines that name none</source>
+   <translation>Voix des lignes qui n’en nomment pas</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Respellings…</source>
+   <translation>Transcriptions…</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Read a table…</source>
+   <translation>Lire un tableau…</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Make series lines</source>
+   <translation>Séries en lignes</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Lines</source>
+   <translation>Lignes</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>&amp;New line</source>
+   <translation>&amp;Nouvelle ligne</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>name: words to say    or a series:  berth-{}: Berth {1..12} is open</source>
+   <translation>nom : mots à dire    ou une série :  berth-{}: Berth {1..12} is open</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>A new line: name and words</source>
+   <translation>Une nouvelle ligne : nom et mots</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Use the voice</source>
+   <translation>Prendre la voix</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Speak it faster</source>
+   <translation>La dire plus vite</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>By the voice itself, as much faster as the rules of the receivers need and allow</source>
+   <translation>Par la voix même, autant plus vite que les règles le demandent et le permettent</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Speak all  F11</source>
+   <translation>Tout dire  F11</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/page.py" />
+   <source>{n} lines</source>
+   <extracomment>Where there is one: {n} line</extracomment>
+   <translation>
+    <numerusform>{n} ligne</numerusform>
+    <numerusform>{n} lignes</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>No lines yet</source>
+   <translation>Pas encore de lignes</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>, {long} too long</source>
+   <translation>, {long} trop longues</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>, {series} of them series: {count_of} in all</source>
+   <translation>, dont {series} séries : {count_of} en tout</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Speak {count} faster</source>
+   <translation>En dire {count} plus vite</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Stop speaking  F11</source>
+   <translation>Cesser de dire  F11</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>{field} of “{name}”</source>
+   <translation>{field} de « {name} »</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>There is no text on the clipboard.</source>
+   <translation>Pas de texte dans le presse-papiers.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>from {name}</source>
+   <translation>de {name}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/page.py" />
+   <source>{n} lines {where}</source>
+   <extracomment>Where there is one: {n} line {where}</extracomment>
+   <translation>
+    <numerusform>{n} ligne {where}</numerusform>
+    <numerusform>{n} lignes {where}</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/page.py" />
+   <source>{n} lines {where}.</source>
+   <extracomment>Where there is one: {n} line {where}.</extracomment>
+   <translation>
+    <numerusform>{n} ligne {where}.</numerusform>
+    <numerusform>{n} lignes {where}.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>No use for: {list}.</source>
+   <translation>Sans usage : {list}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>There is no receiver “{unknown}”: those lines go to every receiver.</source>
+   <translation>Il n’y a pas de récepteur « {unknown} » : ces lignes vont à tous.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/page.py" />
+   <source>removing {n} lines</source>
+   <extracomment>Where there is one: removing {n} line</extracomment>
+   <translation>
+    <numerusform>ôter {n} ligne</numerusform>
+    <numerusform>ôter {n} lignes</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/page.py" />
+   <source>{n} lines are out of the script. {key} takes that back.</source>
+   <extracomment>Where there is one: {n} line is out of the script. {key} takes that back.</extracomment>
+   <translation>
+    <numerusform>{n} ligne est hors du script. {key} l’annule.</numerusform>
+    <numerusform>{n} lignes sont hors du script. {key} l’annule.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>making series lines</source>
+   <translation>séries en lignes</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>choosing a voice</source>
+   <translation>choisir une voix</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>A series is many lines: make them lines first.</source>
+   <translation>Une série, c’est plusieurs lignes : en faire d’abord des lignes.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>speaking faster</source>
+   <translation>dire plus vite</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Every line is spoken as it stands.</source>
+   <translation>Chaque ligne est dite telle quelle.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>, about {seconds} s left</source>
+   <translation>, encore environ {seconds} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/page.py" />
+   <source>Spoken {done:,} of {total:,}{more}.</source>
+   <translation>{done:,} dites sur {total:,}{more}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>a take stands for it</source>
+   <translation>une prise en tient lieu</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>a series</source>
+   <translation>une série</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>to speak</source>
+   <translation>à dire</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>changed: to speak</source>
+   <translation>changée : à dire</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>, heard as “{heard}”</source>
+   <translation>, entendu « {heard} »</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>, not understood</source>
+   <translation>, pas compris</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>{length}, too long for {list}</source>
+   <translation>{length}, trop long pour {list}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>{length}, fits</source>
+   <translation>{length}, convient</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>“{name}” is spoken {speed:.0f} % faster than the voice does by itself.</source>
+   <translation>« {name} » est dit {speed:.0f} % plus vite que la voix ne le fait d’elle-même.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/state.py" />
+   <source>{count} lines are spoken up to {faster:.0f} % faster.</source>
+   <extracomment>Where there is one: {count} line is spoken up to {faster:.0f} % faster.</extracomment>
+   <translation>
+    <numerusform>{count} ligne est dite jusqu’à {faster:.0f} % plus vite.</numerusform>
+    <numerusform>{count} lignes sont dites jusqu’à {faster:.0f} % plus vite.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source>{rest} would have to be faster than the rules allow: shorten the text, or change the rules.</source>
+   <translation>{rest} devraient aller plus vite que permis : raccourcir le texte, ou changer les règles.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/places/script/state.py" />
+   <source>{n} lines spoken, {changed} of them new or changed on the board.</source>
+   <extracomment>Where there is one: {n} line spoken, {changed} of them new or changed on the board.</extracomment>
+   <translation>
+    <numerusform>{n} ligne dite, dont {changed} nouvelles ou changées sur le tableau.</numerusform>
+    <numerusform>{n} lignes dites, dont {changed} nouvelles ou changées sur le tableau.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/state.py" />
+   <source> {count} could not be spoken: {failed}</source>
+   <translation> {count} n’ont pas pu être dites : {failed}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
+   <source>Say it as</source>
+   <translation>Dire comme</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
+   <source>Voice</source>
+   <translation>Voix</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
+   <source>Speed</source>
+   <translation>Vitesse</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
+   <source>State</source>
+   <translation>État</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
+   <source>what it is for</source>
+   <translation>pour quoi c’est</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
+   <source>the {heads}</source>
+   <translation>{heads}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
+   <source>Lines of the script</source>
+   <translation>Lignes du script</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Tone</source>
+   <translation>Tonalité</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>A country, a tone, or keys: 0123#</source>
+   <translation>Un pays, une tonalité, ou des touches : 0123#</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Find a tone, or type keys that are pressed</source>
+   <translation>Trouver une tonalité, ou taper des touches</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Tones</source>
+   <translation>Tonalités</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Name of the tone</source>
+   <translation>Nom de la tonalité</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>The length</source>
+   <translation>La durée</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>About how long the whole is, in whole cadences; 0 is once</source>
+   <translation>Environ la durée du tout, en cadences entières ; 0 : une fois</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>In whole cadences, or whole periods of a tone that goes on; 0 is once</source>
+   <translation>En cadences entières, ou périodes entières d’un ton continu ; 0 : une fois</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Add a segment</source>
+   <translation>Ajouter un segment</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Remove it</source>
+   <translation>L’ôter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Keep as mine</source>
+   <translation>Garder comme mien</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>{name}, mine</source>
+   <translation>{name}, à moi</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Keys {typed}</source>
+   <translation>Touches {typed}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>There is no such tone. Keys are 0 to 9, *, # and A to D.</source>
+   <translation>Cette tonalité n’existe pas. Les touches sont 0 à 9, *, # et A à D.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>From: {source}.</source>
+   <translation>D’après : {source}.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>a sine at full scale is +{full_scale:g} dBm0</source>
+   <translation>un sinus à pleine échelle est +{full_scale:g} dBm0</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>0 dBFS is full scale</source>
+   <translation>0 dBFS est la pleine échelle</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>closes on whole periods, repeats without a seam</source>
+   <translation>se ferme sur des périodes entières, se répète sans couture</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>ramps of {ramp:g} ms</source>
+   <translation>rampes de {ramp:g} ms</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>Add a segment.</source>
+   <translation>Ajouter un segment.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>“{name}” is kept, and found by its name in every job.</source>
+   <translation>« {name} » est gardé, et trouvé par son nom dans tout travail.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/page.py" />
+   <source>the tone “{name}”</source>
+   <translation>la tonalité « {name} »</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/picture.py" />
+   <source>The tone in time and frequency</source>
+   <translation>La tonalité en temps et fréquence</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/picture.py" />
+   <source>{hz:,} Hz</source>
+   <translation>{hz:,} Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/picture.py" />
+   <source>{at:g} s</source>
+   <translation>{at:g} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/picture.py" />
+   <source>{hz:g} Hz</source>
+   <translation>{hz:g} Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/picture.py" />
+   <source> × {by:g}</source>
+   <translation> × {by:g}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>Sounds</source>
+   <translation>Sons</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>Seconds</source>
+   <translation>Secondes</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>Times</source>
+   <translation>Fois</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>Level, {unit}</source>
+   <translation>Niveau, {unit}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>its own</source>
+   <translation>la sienne</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>“{text}” is no count.</source>
+   <translation>« {text} » n’est pas un nombre de fois.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>Segments of the tone, in order</source>
+   <translation>Segments de la tonalité, dans l’ordre</translation>
   </message>
   <message>
    <location filename="../ui/quick/files.py" />
@@ -16113,6 +16098,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/settings/page.py" />
    <source>Nothing has been set yet, so there is no file.</source>
    <translation>Rien n’est encore réglé, donc pas de fichier.</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/bench.py" />
+   <source>Select a clip, a cell, or a receiver's heading: here is where it is worked on.</source>
+   <translation>Choisir un clip, une case ou l’en-tête d’un récepteur : c’est ici qu’on y travaille.</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/shell/job_files.py" />
@@ -16646,34 +16636,69 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <translation>périmé</translation>
   </message>
   <message>
+   <location filename="../ui/widgets/parts.py" />
+   <source>Mind</source>
+   <translation>Attention</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/parts.py" />
+   <source>Decide</source>
+   <translation>Décider</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/parts.py" />
+   <source>Cannot</source>
+   <translation>Impossible</translation>
+  </message>
+  <message>
    <location filename="../ui/widgets/said_box.py" />
    <source>{name} goes from {low} to {high}{suffix}: {beyond} was brought to {value}.</source>
    <translation>{name} va de {low} à {high}{suffix} : {beyond} a été ramené à {value}.</translation>
   </message>
   <message>
+   <location filename="../ui/widgets/spectrum.py" />
+   <source>Spectrum</source>
+   <translation>Spectre</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/spectrum.py" />
+   <source>{label} to {edge}</source>
+   <translation>{label} jusqu’à {edge}</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/spectrum.py" />
+   <source>shaded: telephone band, 300–3400 Hz</source>
+   <translation>ombré : bande téléphonique, 300–3400 Hz</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/wave.py" />
+   <source>Waveform</source>
+   <translation>Forme d’onde</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/wave.py" />
+   <source>−{value:g}</source>
+   <translation>−{value:g}</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/wave.py" />
+   <source>{value:g}</source>
+   <translation>{value:g}</translation>
+  </message>
+  <message>
+   <location filename="../ui/widgets/wave.py" />
+   <source>dBFS</source>
+   <translation>dBFS</translation>
+  </message>
+  <message>
    <location filename="../ui/workers/calls.py" />
-   <source>The call failed: {error}.</source>
-   <translation>L’appel a échoué : {error}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/workers/corpus.py" />
-   <source>It was stopped; it goes on from here the next time.</source>
-   <translation>C’est interrompu ; cela reprendra d’ici.</translation>
+   <source>The call failed</source>
+   <translation>L’appel a échoué</translation>
   </message>
   <message>
    <location filename="../ui/workers/cuts.py" />
-   <source>It was called off.</source>
-   <translation>C’est annulé.</translation>
-  </message>
-  <message>
-   <location filename="../ui/workers/cuts.py" />
-   <source>Its decoder crashed ({reason}).</source>
-   <translation>Son décodeur a planté ({reason}).</translation>
-  </message>
-  <message>
-   <location filename="../ui/workers/cuts.py" />
-   <source>Listening to it failed: {error}.</source>
-   <translation>L’écoute a échoué : {error}.</translation>
+   <source>Listening to it failed</source>
+   <translation>Son écoute a échoué</translation>
   </message>
   <message>
    <location filename="../ui/workers/hold_music.py" />
@@ -16684,6 +16709,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/workers/moved_sources.py" />
    <source>They could not be looked for</source>
    <translation>Ils n’ont pas pu être cherchés</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/recorder.py" />
+   <source>Checking it failed</source>
+   <translation>Sa vérification a échoué</translation>
   </message>
   <message>
    <location filename="../ui/workers/recorder.py" />
@@ -16712,13 +16742,23 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/workers/recorder.py" />
-   <source>Checking it failed: {error}. It is on disk.</source>
-   <translation>La vérification a échoué : {error}. C’est sur le disque.</translation>
+   <source>{wrong} It is on disk.</source>
+   <translation>{wrong} Elle est sur le disque.</translation>
   </message>
   <message>
    <location filename="../ui/workers/service.py" />
    <source>Asking failed</source>
    <translation>La demande a échoué</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/sources.py" />
+   <source>Looking failed</source>
+   <translation>L’examen a échoué</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/sources.py" />
+   <source>Searching failed</source>
+   <translation>La recherche a échoué</translation>
   </message>
   <message>
    <location filename="../ui/workers/sources.py" />
@@ -16737,13 +16777,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/workers/speech.py" />
-   <source>Speaking stopped: {error}.</source>
-   <translation>La parole s’est arrêtée : {error}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/workers/speech.py" />
-   <source>The voice failed: {error}.</source>
-   <translation>La voix a échoué : {error}.</translation>
+   <source>The voice failed</source>
+   <translation>La voix a échoué</translation>
   </message>
   <message>
    <location filename="../ui/workers/speech.py" />
@@ -16769,6 +16804,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/workers/watched_folders.py" />
    <source>{name} was not made: {error}</source>
    <translation>{name} n’a pas été produit : {error}</translation>
+  </message>
+  <message>
+   <location filename="../ui/workers/worker.py" />
+   <source>It failed</source>
+   <translation>Échec</translation>
   </message>
   <message>
    <location filename="../core/tone/plans/at.toml" />

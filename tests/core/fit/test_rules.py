@@ -23,8 +23,8 @@ from kittiwake.core.model import Clip, TouchUp, load_receiver, shipped_receivers
 from kittiwake.core.model.receiver import Limits, Rules, Treatment
 from kittiwake.core.model.receiver_file import receiver_from_data
 from kittiwake.core.model.rule import Rule, register_rule, stated_rules
-from kittiwake.ui.bench.blanks import blanks
 from kittiwake.ui.dialogs.touch_dialog import touch_fields
+from kittiwake.ui.places.receiver.blanks import blanks
 from tests.rules_page import PAGE, page
 from tests.sounds import FolderCase, speech_like
 

@@ -46,6 +46,8 @@ class Plans:
     def keep_only(self, clips: Iterable[Clip]) -> None:
         """Let go of what is known of other clips."""
         ids = {clip.id for clip in clips}
+        if not ids:
+            self._fits, self._marks = {}, {}
         for kept in (self._fits, self._marks):
             for key in [key for key in kept if key[0] not in ids]:
                 del kept[key]

@@ -104,6 +104,15 @@ class BoardModel(QAbstractTableModel):
         self._index(new if self.order.plain else tuple(self.order.shown(self.session, self.state_of)))
         self.endResetModel()
 
+    def begin_job(self) -> None:
+        """Another job: nothing of this one is shown any more, and what comes stands in its own order."""
+        self.order, self._sorting = Order(), None
+        self._sort_timer.stop()
+        self.beginResetModel()
+        self._index(())
+        self.endResetModel()
+        self.headerDataChanged.emit(Qt.Orientation.Horizontal, 0, self.columnCount() - 1)
+
     def set_order(self, order: Order) -> None:
         """Show the clips that pass, sorted: at once, or with many of them a moment later; ``reordered`` tells that it is done."""
         self.order = order

@@ -179,9 +179,7 @@ class Board(QTableView):
     def begin_job(self) -> None:
         """Another job: its clips stand in their own order, none is left out, and none of its rules is typed over."""
         self.board_model.set_edited(frozenset())
-        self._put_order(Order())
-        self.clearSelection()
-        self.setCurrentIndex(QModelIndex())
+        self.board_model.begin_job()
         self._stood = None, NAME
 
     # -- order -----------------------------------------------------------------------------------------------------

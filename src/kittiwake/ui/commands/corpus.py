@@ -20,7 +20,7 @@ def show_corpus(at: Context) -> None:
     receiver = at.board.current_receiver() or next((one for one in receivers if one.slug == "corpus"), None)
     receiver = receiver or at.session.project.any_receiver
     at.status.say("")
-    at.bench.show_corpus(receiver)
+    at.bench.go_to("corpus", receiver)
 
 
 @command(
@@ -50,7 +50,8 @@ def texts_and_speakers(at: Context) -> None:
                 key=key_of("edit.undo"),
             )
         )
-        at.bench.corpus_page.refresh_texts()
+        if page := at.bench.built("corpus"):
+            page.refresh_texts()
 
     dialog.accepted.connect(take)
     dialog.open()

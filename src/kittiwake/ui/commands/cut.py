@@ -20,7 +20,7 @@ from ..dialogs.ask import chosen, where_to_save
 from ..shell.context import Context
 
 if TYPE_CHECKING:
-    from ..bench.cut.page import CutPage
+    from ..places.cut.page import CutPage
 
 
 def _of_page(id_: str, text: str, help_: str, *keys: str, does: Callable[[CutPage], object]) -> None:
@@ -28,7 +28,7 @@ def _of_page(id_: str, text: str, help_: str, *keys: str, does: Callable[[CutPag
 
     def run(at: Context) -> None:
         if _cutting(at):
-            does(at.bench.cut_page)
+            does(at.bench.page_of("cut"))
 
     command(id_, text, help_, *keys, menu="Cut")(run)
 
@@ -50,7 +50,7 @@ def open_cut(at: Context) -> None:
         at.status.say(tr("{name} cannot be read, so it cannot be cut.", name=clip.name))
         return
     at.status.say("")
-    at.bench.show_cut(clip)
+    at.bench.go_to("cut", clip)
 
 
 _of_page(
@@ -64,11 +64,11 @@ _of_page(
 
 @command("cut.list", "Names from a list…", "Give the clips their names in order.", "Ctrl+L", menu="Cut")
 def names_from_list(at: Context) -> None:
-    from ..bench.list_dialog import ListDialog
+    from ..dialogs.list_dialog import ListDialog
 
     if not _cutting(at):
         return
-    page = at.bench.cut_page
+    page: CutPage = at.bench.page_of("cut")
     cut = at.session.project.cut_of(page.source) if page.source else None
     if cut is None:
         return
@@ -279,7 +279,7 @@ def import_spans(at: Context) -> None:
     )
     if not name:
         return
-    page = at.bench.cut_page
+    page: CutPage = at.bench.page_of("cut")
     there = len(at.session.project.cut_of(page.source).spans) if page.source else 0
     add, over, role = tr("Add to them"), tr("Replace them"), QMessageBox.ButtonRole
     answer = add
@@ -298,9 +298,12 @@ def import_spans(at: Context) -> None:
 
 @command("cut.export", "Write the spans…", "As a table (CSV, TSV), WebVTT, or a WAV with cue points.", menu="Cut")
 def export_spans(at: Context) -> None:
-    if not _cutting(at) or at.bench.cut_page.source is None:
+    if not _cutting(at):
         return
-    start = Path.home() / f"{at.bench.cut_page.source.stem} spans.csv"
+    source = at.bench.page_of("cut").source
+    if source is None:
+        return
+    start = Path.home() / f"{source.stem} spans.csv"
     filters = tr("CSV (*.csv);;TSV (*.tsv);;WebVTT (*.vtt);;WAV with cue points (*.wav)")
     path = where_to_save(at.window, tr("Write the spans"), start, filters, (tr(".csv"), ".tsv", ".vtt", ".wav"))
     if path:
@@ -324,7 +327,7 @@ def take_spans(at: Context, path: Path, *, replace: bool = False) -> None:
     """
     from ...core.cut.forms import read_marks, spans_of
 
-    page = at.bench.cut_page
+    page: CutPage = at.bench.page_of("cut")
     facts = at.session.project.facts.get(page.source) if page.source else None
     if page.source is None or facts is None or facts.measures is None:
         return
@@ -358,7 +361,7 @@ def write_spans(at: Context, path: Path) -> None:
     from ...core.cut.forms import marks_of
     from ..shell.waiting import Waiting
 
-    page = at.bench.cut_page
+    page: CutPage = at.bench.page_of("cut")
     if page.source is None:
         return
     spans = at.session.project.cut_of(page.source).spans

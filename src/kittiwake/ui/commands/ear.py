@@ -82,7 +82,13 @@ def compare_codecs(at: Context) -> None:
         at.status.say(tr("Select a clip that can be read, to compare codecs for it."))
         return
     at.player.pause()
-    at.bench.show_comparison(clip, facts)
+    at.bench.go_to("compare", clip, facts)
+
+
+def compare_clip(at: Context, clip_id: str) -> None:
+    """What codecs make of a clip, wherever it is asked for."""
+    at.board.select(clip_id)
+    compare_codecs(at)
 
 
 @command("ear.back", "Back to the start", "Play from the start.", "Home", menu="Listen")
@@ -93,7 +99,7 @@ def back_to_start(at: Context) -> None:
 def _reload(at: Context) -> None:
     """What is selected may have been made or changed since it was loaded."""
     if at.bench.page == "cut":
-        if clip := at.bench.cut_page.to_hear():
+        if clip := at.bench.page_of("cut").to_hear():
             at.player.load_clip(at.session.project.cell(clip, at.session.project.any_receiver))
         return
     if at.bench.page == "record":

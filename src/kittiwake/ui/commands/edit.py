@@ -4,8 +4,9 @@ from __future__ import annotations
 
 from collections import Counter
 from pathlib import Path
+from typing import TYPE_CHECKING
 
-from PySide6.QtWidgets import QApplication, QMessageBox
+from PySide6.QtWidgets import QMessageBox
 
 from ...commands import command, key_of
 from ...core.fit import Problem, Remedy
@@ -13,7 +14,11 @@ from ...core.model import Clip, Receiver, Stated
 from ...core.project import edits
 from ...words import tr
 from ..dialogs.ask import chosen
+from ..places.place import keyboard_is_in
 from ..shell.context import Context
+
+if TYPE_CHECKING:
+    from ..places.cut.page import CutPage
 
 
 @command("edit.undo", "Undo", "Take the last change of the job back.", "Ctrl+Z", menu="Edit")
@@ -33,11 +38,7 @@ def rename(at: Context) -> None:
 
 @command("edit.remove", "Remove from the board", "Take the selected clips off; their files stay.", "Del", menu="Edit")
 def remove(at: Context) -> None:
-    if _in_cut_page(at):
-        at.bench.cut_page.drop()
-        return
-    if at.bench.page == "script":
-        at.bench.script_page.remove()
+    if at.bench.shown is not None and at.bench.shown.delete_chosen():
         return
     if not at.board.isVisible():  # nothing goes that is not seen to be chosen
         at.status.say(tr("The board is folded away: {key} shows what would be removed.", key=key_of("view.board")))
@@ -268,8 +269,9 @@ def touch_up(at: Context) -> None:
     from ..dialogs.touch_dialog import TouchDialog
 
     clips = at.board.selected_clips()
-    if _in_cut_page(at):
-        picked = at.bench.cut_page.picked()
+    page: CutPage | None = at.bench.built("cut")
+    if page is not None and keyboard_is_in(page):
+        picked = page.picked()
         clips = [clip for clip in at.session.project.job.clips if clip.id in picked]
     first = next(iter(clips), None)
     facts = at.session.project.facts.get(first.source) if first else None
@@ -327,12 +329,6 @@ def _asked_for(at: Context, problem: Problem) -> Remedy | None:
     answers = {**dict.fromkeys(offered, role.AcceptRole), leave: role.RejectRole}
     answer = chosen(at.window, tr("Yours to choose"), problem.message, sentence, answers, leave)
     return offered.get(answer)
-
-
-def _in_cut_page(at: Context) -> bool:
-    """Whether the keyboard is where something is cut, so that keys mean a span and not a row of the board."""
-    page, focus = at.bench.cut_page, QApplication.focusWidget()
-    return at.bench.currentWidget() is page and focus is not None and page.isAncestorOf(focus)
 
 
 def _hear_touched(at: Context, clip: Clip, receiver: Receiver) -> None:

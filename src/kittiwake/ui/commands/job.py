@@ -22,6 +22,7 @@ from ..shell.context import Context
 from ..shell.language import day_and_time
 from ..widgets.short_path import short_path
 from ..workers.moved_sources import MovedSources
+from ..workers.worker import Outcome
 
 
 @command("job.add_files", "Add sound files…", "Put sound files or videos on the board.", "Ctrl+O", menu="Job")
@@ -61,17 +62,17 @@ def find_sources(at: Context) -> None:
 
 def look_for_sources(at: Context, search: MovedSources, folder: Path) -> None:
     """Look below a folder for what is missing, and let the job point at what is found there."""
-    search.found.connect(lambda moved: _take_moved(at, moved))
     at.status.say(
         tr("Looking for {n} recordings in {folder} …", "Looking for {n} recording in {folder} …", len(search.missing),
            n=len(search.missing), folder=short_path(folder))
     )  # fmt: skip
-    search.look(folder)
+    search.look(folder, lambda outcome: _take_moved(at, outcome))
 
 
-def _take_moved(at: Context, moved: Moved | str) -> None:
-    if isinstance(moved, str):
-        at.status.say(moved)
+def _take_moved(at: Context, outcome: Outcome[Path, Moved]) -> None:
+    moved = outcome.found
+    if moved is None:
+        at.status.say(outcome.wrong)
         return
     count = put_moved(at.session.project, moved.found)
     sentences = [tr("{n} recordings were found again.", "{n} recording was found again.", count, n=count)]

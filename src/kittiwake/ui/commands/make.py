@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from pathlib import Path
+from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QUrl
 from PySide6.QtGui import QDesktopServices
@@ -15,6 +16,9 @@ from ...words import tr
 from ..dialogs.ask import chosen
 from ..shell.context import Context
 from ..widgets.short_path import short_path
+
+if TYPE_CHECKING:
+    from ..places.receiver.page import ReceiverPage
 
 
 @command(
@@ -63,9 +67,9 @@ def make_selection(at: Context) -> None:
 
 def _may_make(at: Context) -> bool:
     """Ask where rules were typed over and not taken: making by the old ones is seldom what is meant."""
-    page = at.bench.receiver_page
-    edited = [one for slug in page.edited() if (one := at.session.project.receiver(slug))]
-    if not edited:
+    page: ReceiverPage | None = at.bench.built("receiver")
+    edited = [one for slug in (page.edited() if page else ()) if (one := at.session.project.receiver(slug))]
+    if page is None or not edited:
         return True
     names = " and ".join(receiver.name for receiver in edited)
     take, old, look, role = (
@@ -153,7 +157,7 @@ def cancel(at: Context) -> None:
 def find_unwanted(at: Context) -> None:
     at.status.say(tr("Looking for outputs that no clip wants any more …"))
     outputs = at.session.outputs
-    outputs.in_background(lambda: outputs.unwanted_found.emit(outputs.unwanted()))
+    outputs.find_unwanted()
 
 
 @command("make.show", "Show the output folder", "Open the folder that outputs go to.", "Ctrl+E", menu="Make")

@@ -15,4 +15,4 @@ from ..shell.context import Context
 )
 def open_music(at: Context) -> None:
     at.status.say("")
-    at.bench.show_music(at.board.selected_clips())
+    at.bench.go_to("music", at.board.selected_clips())

@@ -21,4 +21,4 @@ def open_phone(at: Context) -> None:
         )
         return
     at.status.say("")
-    at.bench.show_phone()
+    at.bench.go_to("phone")

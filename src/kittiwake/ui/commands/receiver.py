@@ -85,7 +85,7 @@ def put_new(at: Context, new: Receiver) -> None:
     edits.add_receiver(at.session.project, new)
     keep(at, new)
     at.bench.show_choice(None, new)
-    at.bench.receiver_page.begin_to_name()
+    at.bench.page_of("receiver").begin_to_name()
     at.status.say(
         tr(
             "{name} stands on the board, to be changed; it is kept for other jobs too. {key} takes it off the board.",
@@ -120,7 +120,7 @@ def learn_from(at: Context, paths: list[Path]) -> None:
             at.window, tr("Reading {count} files …", "Reading {count} file …", len(paths), count=len(paths))
         ) as waiting:
             learned = waiting.result_of(lambda checkpoint: learn(_facts(paths, checkpoint), name, slug))
-        at.bench.receiver_page.take_evidence(learned.receiver.slug, learned.evidence)
+        at.bench.page_of("receiver").take_evidence(learned.receiver.slug, learned.evidence)
         put_new(at, learned.receiver)
 
     at.attempt(work)

@@ -12,24 +12,23 @@ from ..shell.context import Context
 
 @command("record.open", "Record…", "Record a line at the microphone; it becomes a clip.", "V", menu="Record")
 def open_record(at: Context) -> None:
-    recorder = at.bench.record_page.recorder
-    if at.bench.page == "record" and recorder.busy:
+    if at.bench.page == "record" and at.bench.page_of("record").recorder.busy:
         at.status.say(tr("A take goes on. It ends by itself when you are silent; Stop ends it now."))
         return
     at.status.say("")
     at.player.pause()
-    at.bench.show_record()
+    at.bench.go_to("record")
 
 
 @command(
     "record.list", "Lines to read…", "Record against a list: each line is shown, recorded and checked.", menu="Record"
 )
 def record_list(at: Context) -> None:
-    from ..bench.list_dialog import ListDialog
+    from ..dialogs.list_dialog import ListDialog
 
     if at.bench.page != "record":
         open_record(at)
-    page = at.bench.record_page
+    page = at.bench.page_of("record")
     written = tuple(Line(line.name, line.text) for line in at.session.project.job.script.lines)
     dialog = ListDialog(at.window, page.lines or written, 0)
     dialog.accepted.connect(lambda: page.take_list(dialog.lines))

@@ -16,7 +16,7 @@ from ..shell.context import Context
 @command("script.open", "Script…", "Lines that are read, or spoken by a voice of this machine.", "F4", menu="Record")
 def open_script(at: Context) -> None:
     at.status.say("")
-    at.bench.show_script()
+    at.bench.go_to("script")
 
 
 @command(
@@ -29,7 +29,7 @@ def open_script(at: Context) -> None:
 def speak_all(at: Context) -> None:
     if at.bench.page != "script":
         open_script(at)
-    at.bench.script_page.speak_all()
+    at.bench.page_of("script").speak_all()
 
 
 @command("script.read", "Read a script…", "Take lines of a table: CSV, TSV, or a spreadsheet.", menu="Record")
@@ -45,7 +45,7 @@ def read_into(at: Context, path: Path) -> None:
     """Put the lines of a file behind those of the script, and show it."""
     if at.bench.page != "script":
         open_script(at)
-    at.attempt(lambda: at.bench.script_page.read(path))
+    at.attempt(lambda: at.bench.page_of("script").read(path))
 
 
 @command("script.write", "Write the script…", "Write the lines as a CSV table.", menu="Record")

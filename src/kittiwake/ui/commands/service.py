@@ -26,4 +26,4 @@ def have_it_heard(at: Context) -> None:
         )
         return
     at.status.say("")
-    at.bench.show_heard(services[0])
+    at.bench.go_to("heard", services[0])

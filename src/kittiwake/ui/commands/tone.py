@@ -15,4 +15,4 @@ from ..shell.context import Context
 )
 def open_tones(at: Context) -> None:
     at.status.say("")
-    at.bench.show_tones(at.board.current_clip())
+    at.bench.go_to("tone", at.board.current_clip())

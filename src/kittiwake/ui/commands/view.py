@@ -18,7 +18,7 @@ def light_or_dark(at: Context) -> None:
 
 @command("view.levels", "Levels of the set", "One table of all levels, to be sorted.", "L", menu="View")
 def show_levels(at: Context) -> None:
-    at.bench.show_levels()
+    at.bench.go_to("levels")
 
 
 @command("view.find", "Find clips…", "Show only clips with a name, or in a state.", "Ctrl+F", menu="View")

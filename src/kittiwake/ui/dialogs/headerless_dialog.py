@@ -4,10 +4,8 @@ be heard first, quietly.
 
 from __future__ import annotations
 
-import contextlib
 from collections.abc import Sequence
 from pathlib import Path
-from threading import Thread
 
 from PySide6.QtCore import QPointF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QIcon, QPainter, QPixmap
@@ -31,6 +29,7 @@ from ...words import in_words, tr
 from ..theme.colours import colours
 from ..theme.scale import scaled
 from ..widgets.button import Button
+from ..workers.worker import Outcome, Worker
 from .stated_form import StatedForm, kind_of
 
 _WIDE, _HIGH = 150, 40  # of the small waveforms
@@ -54,7 +53,6 @@ class HeaderlessDialog(QDialog):
     """``stated`` gives the format; ``heard`` asks to play the file so."""
 
     heard = Signal(Stated)
-    _guessed = Signal(list)
 
     def __init__(
         self, parent: QWidget, path: Path, others: int, current: Stated | None, streams: Sequence[str] = ()
@@ -102,22 +100,17 @@ class HeaderlessDialog(QDialog):
         column.addWidget(self.box)
         self._guesses: list[Guess] = []
         self._had = current is not None
-        self._guessed.connect(self._show)
+        self._worker = Worker(self)
         self._check()
         if streams:
             self.list.clear()
             self.list.addItems(list(streams))
             self.list.setCurrentRow(current.stream if current and not current.headerless else 0)
         else:
-            Thread(target=self._guess, name="guess", daemon=True).start()
+            self._worker.begin(path, lambda _: guess(path), self._guessed)
 
-    def _guess(self) -> None:
-        try:
-            found = guess(self._path)
-        except OSError:
-            found = []
-        with contextlib.suppress(RuntimeError):  # the dialog was closed meanwhile
-            self._guessed.emit(found)
+    def _guessed(self, outcome: Outcome[Path, list[Guess]]) -> None:
+        self._show(outcome.found or [])
 
     def _show(self, found: list[Guess]) -> None:
         self._guesses = found[:8]

@@ -8,9 +8,9 @@ from PySide6.QtWidgets import QDialog, QLineEdit, QListWidget, QListWidgetItem, 
 
 from ...commands import window_commands
 from ...words import in_words, searchable, tr
-from ..bench.parts import esc, scrolled
 from ..theme.colours import colours
 from ..theme.scale import scaled
+from ..widgets.parts import esc, scrolled
 from ..widgets.rich import RichLabel
 
 

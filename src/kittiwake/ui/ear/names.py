@@ -2,60 +2,62 @@
 
 from __future__ import annotations
 
-from concurrent.futures import Future, ThreadPoolExecutor
+from collections.abc import Callable
+from pathlib import Path
+from typing import NamedTuple
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject
 
-from ...core.ear.listener import Asked, tell_lines
+from ...core.ear.listener import tell_lines
+from ...core.errors import KittiwakeError
 from ...core.model import Facts, Line, Span
 from ...core.process import WorkerCrash, WorkerProcess
 from ...words import tr
-from ..widgets.sentence import Sentence
+from ..workers.worker import Outcome, Task, Worker
 
 
-class Names(QObject):
-    """``heard``: source, span id, place of the line (or None), share that is done. ``ended``: source, a sentence if something is wrong."""
+class HeardSpan(NamedTuple):
+    """Attributes
+    ----------
+    source, span_id : what was listened to.
+    place : of the line that is heard, None where it is none.
+    share : of all spans that is done, 0 to 1.
+    """
 
-    heard = Signal(object, str, object, float)
-    ended = Signal(object, Sentence)
+    source: Path
+    span_id: str
+    place: int | None
+    share: float
+
+
+class Names(Worker):
+    """Listens to the spans of one source at a time."""
 
     def __init__(self, parent: QObject | None = None) -> None:
-        super().__init__(parent)
-        self._thread = ThreadPoolExecutor(1, thread_name_prefix="names")
+        super().__init__(parent, tr("Listening failed"))
         self._helper = WorkerProcess(tell_lines, reports=True)
-        self._turn = 0
-        self._under_way: Future[None] | None = None
 
-    @property
-    def busy(self) -> bool:
-        return self._under_way is not None and not self._under_way.done()
-
-    def listen(self, facts: Facts, spans: tuple[Span, ...], lines: tuple[Line, ...]) -> None:
+    def listen(
+        self,
+        facts: Facts,
+        spans: tuple[Span, ...],
+        lines: tuple[Line, ...],
+        each: Callable[[HeardSpan], object],
+        then: Callable[[Outcome[Path, None]], object],
+    ) -> None:
         """Begin to listen; what was under way is called off."""
         assert facts.measures
-        self._turn += 1
         asked = (facts.path, facts.stated, facts.measures.signal, spans, lines)
-        self._under_way = self._thread.submit(self._listen, self._turn, asked)
 
-    def _listen(self, turn: int, asked: Asked) -> None:
-        def tell(what: tuple[str, int | None, float]) -> None:
-            if turn == self._turn:
-                self.heard.emit(asked[0], *what)
+        def work(task: Task) -> None:
+            wrong = self._helper.ask(asked, task.stopped, lambda news: task.report(HeardSpan(facts.path, *news)))
+            if isinstance(wrong, WorkerCrash):
+                raise KittiwakeError(tr("The speech engine crashed ({reason}).", reason=wrong.reason))
+            if wrong:
+                raise KittiwakeError(wrong)
 
-        try:
-            said = self._helper.ask(asked, lambda: turn != self._turn, tell)
-        except Exception as error:  # the thread's last chance to tell anybody
-            said = tr("Listening failed: {error}.", error=error)
-        if isinstance(said, WorkerCrash):
-            said = tr("The speech engine crashed ({reason}).", reason=said.reason)
-        if turn == self._turn and said is not None:
-            self.ended.emit(asked[0], said)
+        self.begin_instead(facts.path, work, then, each)
 
-    def stop(self) -> None:
-        """Call off what is under way."""
-        self._turn += 1
-
-    def close(self) -> None:
-        self.stop()
-        self._thread.shutdown(wait=True, cancel_futures=True)
+    def shut_down(self, seconds: float = 10.0) -> None:
+        super().shut_down(seconds)
         self._helper.close()

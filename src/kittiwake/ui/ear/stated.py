@@ -2,14 +2,13 @@
 
 from __future__ import annotations
 
-from threading import Thread
-
 from PySide6.QtCore import QObject, Signal
 
 from ...core.measure import analyze
 from ...core.model import Clip, Facts, Stated
 from ...words import tr
 from ..widgets.sentence import Sentence
+from ..workers.worker import Outcome, Worker
 from .player import Player
 
 
@@ -17,18 +16,23 @@ class Hearing(QObject):
     """Looks at the file in a thread of its own, and plays it, no louder than speech."""
 
     said = Signal(Sentence)
-    _looked = Signal(object, object)
 
     def __init__(self, player: Player) -> None:
         super().__init__(player)
         self._player = player
         self.wanted: Stated | None = None
-        self._looked.connect(self.play)
+        self._worker = Worker(self)
 
     def hear(self, clip: Clip, stated: Stated) -> None:
         """Play a clip's source as ``stated``."""
         self.wanted = stated
-        Thread(target=lambda: self._looked.emit(clip, analyze(clip.source, stated)), daemon=True).start()
+        self._worker.begin_instead(clip, lambda _: analyze(clip.source, stated), self._looked)
+
+    def _looked(self, outcome: Outcome[Clip, Facts]) -> None:
+        if outcome.found is None:
+            self.said.emit(outcome.wrong)
+        else:
+            self.play(outcome.asked, outcome.found)
 
     def play(self, clip: Clip, facts: Facts) -> None:
         """Play what was looked at, unless another way was asked for since."""

@@ -7,9 +7,9 @@ from PySide6.QtWidgets import QGridLayout, QWidget
 from ...core.model.units import format_bytes
 from ...core.project import Cell
 from ...words import in_words, tr
-from ..bench.shape_label import ShapeLabel
 from ..theme.shapes import WORDS
 from ..widgets.elided import ElidedLabel
+from ..widgets.shape_label import ShapeLabel
 
 _MOST = 200  # rows; of more files only so many are listed
 

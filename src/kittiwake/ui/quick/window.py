@@ -24,7 +24,6 @@ from ...core.model import shipped_receivers
 from ...core.model.own_receivers import keep_own, last_used, own_receivers
 from ...core.project import Cell, edits
 from ...words import in_words, tr
-from ..bench.parts import ProblemList, scrolled
 from ..board.model import demand
 from ..settings.held import HeldSettings
 from ..shell.session import Session
@@ -32,6 +31,7 @@ from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.elided import ElidedLabel
 from ..widgets.made_files import files_of, mime_of
+from ..widgets.parts import ProblemList, scrolled
 from ..widgets.short_path import short_path
 from ..workers.outputs import OutputWorker
 from .files import FileList

@@ -4,11 +4,9 @@ from __future__ import annotations
 
 import contextlib
 import shutil
-from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 
 from platformdirs import user_cache_path
-from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QGridLayout, QLabel, QWidget
 
 from ...core.cache.facts_cache import FactsCache
@@ -16,6 +14,7 @@ from ...core.model.units import format_bytes
 from ...words import in_words, phrase, tr
 from ..widgets.button import Button
 from ..widgets.short_path import short_path
+from ..workers.worker import Outcome, Worker
 
 #: What lies where in the cache folder: name -> what happens without it.
 _PARTS = {
@@ -56,8 +55,6 @@ def clear(pattern: str, folder: Path) -> None:
 class CachesPart(QWidget):
     """A row for each part that holds anything; sizes are counted beside the window."""
 
-    _counted = Signal(dict)
-
     def __init__(self, folder: Path | None = None) -> None:
         super().__init__()
         self._folder = folder or user_cache_path("kittiwake")
@@ -79,11 +76,15 @@ class CachesPart(QWidget):
                 self._grid.addWidget(widget, row, column)
             self._rows[pattern] = (label, size, button)
         self._grid.setColumnStretch(0, 1)
-        self._pool = ThreadPoolExecutor(1, thread_name_prefix="caches")
-        self._counted.connect(self._show)
+        self.worker = Worker(self)
 
     def count(self) -> None:
-        self._pool.submit(lambda: self._counted.emit({part: size_of(part, self._folder) for part in _PARTS}))
+        """Find out how much each holds."""
+        self.worker.queue(None, lambda _: {part: size_of(part, self._folder) for part in _PARTS}, self._counted)
+
+    def _counted(self, outcome: Outcome[None, dict[str, int]]) -> None:
+        if outcome.found is not None:
+            self._show(outcome.found)
 
     def _show(self, sizes: dict[str, int]) -> None:
         for part, (_, size, button) in self._rows.items():
@@ -91,8 +92,8 @@ class CachesPart(QWidget):
             button.setEnabled(sizes[part] > _NEXT_TO_NOTHING)
 
     def _clear(self, pattern: str) -> None:
-        self._pool.submit(clear, pattern, self._folder)
+        self.worker.queue(pattern, lambda _: clear(pattern, self._folder))
         self.count()
 
     def shut_down(self) -> None:
-        self._pool.shutdown(wait=True, cancel_futures=True)
+        self.worker.shut_down()

@@ -9,11 +9,11 @@ from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QHBoxLayout, QL
 
 from ...core.settings import Setting
 from ...words import in_words, searchable, tr
-from ..bench.parts import esc
 from ..ear.speaker import loudspeakers
 from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.elided import ElidedLabel
+from ..widgets.parts import esc
 from ..widgets.rich import in_our_weights
 from ..widgets.said_box import inset
 from ..widgets.short_path import short_path

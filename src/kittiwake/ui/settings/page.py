@@ -8,11 +8,11 @@ from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...core.settings import SECTIONS, known_settings
 from ...words import in_words, searchable, tr
-from ..bench.parts import part_label, scrolled
 from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.elided import ElidedLabel
 from ..widgets.field import Field
+from ..widgets.parts import part_label, scrolled
 from ..widgets.short_path import short_path
 from .caches import CachesPart
 from .control import SettingRow

@@ -7,7 +7,6 @@ import json
 import os
 import secrets
 import time
-from concurrent.futures import ThreadPoolExecutor
 from datetime import datetime
 from pathlib import Path
 from typing import TYPE_CHECKING
@@ -22,6 +21,7 @@ from ...core.model import Job, MadeRecord
 from ...core.model.job import EXTENSION, save_job
 from ...plain_data import dataclass
 from ..workers.throttle import Throttle
+from ..workers.worker import Worker
 
 if TYPE_CHECKING:
     from .session import Session
@@ -78,7 +78,7 @@ class Autosave(QObject):
         super().__init__(session)
         self._session = session
         self._copy = (folder or rescue_folder()) / f"{os.getpid()}-{secrets.token_hex(4)}{EXTENSION}"
-        self._pool = ThreadPoolExecutor(1, thread_name_prefix="rescue")
+        self.worker = Worker(self)
         self._took = 0.0
         self._stays = self._ended = False
         self._timer = QTimer(self)
@@ -96,14 +96,14 @@ class Autosave(QObject):
         if self._ended:
             return  # something changed while the window was being closed
         if session.project.history.is_clean:
-            self._pool.submit(self._drop)
+            self.worker.queue(None, lambda _: self._drop())
         else:
-            self._pool.submit(
-                self._write,
-                session.project.job,
-                tuple(session.project.outputs.records.values()),
-                session.project.path,
-            )
+            self._write_later()
+
+    def _write_later(self) -> None:
+        project = self._session.project
+        job, made, path = project.job, tuple(project.outputs.records.values()), project.path
+        self.worker.queue(None, lambda _: self._write(job, made, path))
 
     def _write(self, job: Job, made: tuple[MadeRecord, ...], path: Path | None) -> None:
         began = time.monotonic()
@@ -122,10 +122,7 @@ class Autosave(QObject):
     def keep_for_good(self) -> None:
         """Write the copy now; it stays when the window is gone."""
         self._timer.stop()
-        session = self._session
-        self._pool.submit(
-            self._write, session.project.job, tuple(session.project.outputs.records.values()), session.project.path
-        )
+        self._write_later()
         self._stays = True
 
     def stop(self) -> None:
@@ -133,5 +130,5 @@ class Autosave(QObject):
         self._timer.stop()
         self._ended = True
         if not self._stays:
-            self._pool.submit(self._drop)
-        self._pool.shutdown(wait=True)
+            self.worker.queue(None, lambda _: self._drop())
+        self.worker.wait()

@@ -14,7 +14,6 @@ if TYPE_CHECKING:
     from PySide6.QtWidgets import QWidget
 
     from ...core.model import Clip, Receiver
-    from ..bench.bench import Bench
     from ..board.filter_bar import FilterBar
     from ..board.view import Board
     from ..ear.player import Player
@@ -23,6 +22,8 @@ if TYPE_CHECKING:
     from ..workers.outputs import OutputWorker
     from ..workers.watched_folders import WatchWorker
     from .autosave import Autosave
+    from .bench import Bench
+    from .playback import PlaybackController
     from .session import Session
     from .splitter import BoardBenchSplitter
     from .status_bar import StatusBar
@@ -70,6 +71,7 @@ class Context:
     window : the same as the parent of a dialog.
     settings : what the person has set.
     watching : folders that are watched while the window is open.
+    playback : what is given to the ear.
     """
 
     session: Session
@@ -83,6 +85,7 @@ class Context:
     window: QWidget
     settings: HeldSettings
     watching: WatchWorker
+    playback: PlaybackController
 
     def show_one(self, kind: type[Shown], make: Callable[[], Shown]) -> Shown:
         """A dialog that stays open beside the window: the one of its kind that is open comes to the front, or one is made."""

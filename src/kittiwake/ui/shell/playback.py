@@ -11,7 +11,6 @@ from numpy.typing import NDArray
 from ...core.intake.short import read_short
 from ...core.model import Clip, Receiver
 from ...core.project import Project
-from ..commands.ear import compare_codecs
 
 if TYPE_CHECKING:
     from ...core.standin.machine import StoredSound
@@ -28,24 +27,12 @@ class PlaybackController:
         self._late = False
 
     def connect(self) -> None:
-        """Listen to the player, and to every page that has something to be heard."""
-        bench, stand_ins = self._bench, self._bench.stand_ins
+        """Listen to the player, and to the machines."""
+        stand_ins = self._bench.stand_ins
         self._player.moved.connect(self._moved)
         self._player.changed.connect(self._changed)
-        for name in ("clip", "cell"):
-            bench.when_built(name, lambda page: page.wave.seek.connect(self._player.seek))
-        bench.when_built("cut", lambda page: page.heard.connect(self._hear_span))
-        bench.when_built("cut", lambda page: page.turned.connect(self._turn_to_span))
-        bench.when_built("record", lambda page: page.heard.connect(self._hear_span))
-        bench.when_built("script", lambda page: page.heard.connect(self._hear_file))
-        bench.when_built("tone", lambda page: page.heard.connect(self._hear_file))
-        bench.when_built("music", lambda page: page.heard.connect(self._hear_sound))
-        bench.when_built("music", lambda page: page.compare_wanted.connect(self._compare_clip))
-        bench.when_built("heard", lambda page: page.played.connect(self._hear_cell))
-        bench.when_built("corpus", lambda page: page.played.connect(self._hear_cell))
-        bench.when_built("phone", lambda page: page.heard.connect(self._hear_held))
         stand_ins.played.connect(
-            lambda key, held: self._hear_sound(f"{stand_ins.title_of(key)}{held.name}", held.sound, held.rate)
+            lambda key, held: self.hear_sound(f"{stand_ins.title_of(key)}{held.name}", held.sound, held.rate)
         )
 
     def begin_job(self) -> None:
@@ -63,12 +50,12 @@ class PlaybackController:
         elif clip:
             self._player.load_clip(self._project.cell(clip, self._project.any_receiver))
 
-    def _turn_to_span(self) -> None:
-        clip = self._bench.cut_page.to_hear()
+    def turn_to(self, clip: Clip | None) -> None:
+        """Another span is chosen: it is what is heard next."""
         if clip and not self._player.playing:
             self._player.load_clip(self._project.cell(clip, self._project.any_receiver))
 
-    def _hear_span(self, clip: Clip) -> None:
+    def hear_span(self, clip: Clip) -> None:
         """From its start, whatever was heard before."""
         self._player.load_clip(self._project.cell(clip, self._project.any_receiver))
         self._player.choose("source")
@@ -76,14 +63,14 @@ class PlaybackController:
         self._player.seek(0)
         self._player.play()
 
-    def _hear_file(self, name: str, path: Path) -> None:
+    def hear_file(self, name: str, path: Path) -> None:
         """A line that was spoken a moment ago."""
-        self._hear_sound(name, *read_short(path))
+        self.hear_sound(name, *read_short(path))
 
-    def _hear_held(self, held: StoredSound) -> None:
-        self._hear_sound(held.name, held.sound, held.rate)
+    def hear_stored(self, held: StoredSound) -> None:
+        self.hear_sound(held.name, held.sound, held.rate)
 
-    def _hear_cell(self, clip_id: str, slug: str) -> None:
+    def hear_cell(self, clip_id: str, slug: str) -> None:
         clip, receiver = self._project.clip(clip_id), self._project.receiver(slug)
         if clip is not None and receiver is not None:
             self._player.load(self._project.cell(clip, receiver))
@@ -91,11 +78,7 @@ class PlaybackController:
             self._player.seek(0)
             self._player.play()
 
-    def _compare_clip(self, clip_id: str) -> None:
-        self._window.board.select(clip_id)
-        compare_codecs(self._window.context)
-
-    def _hear_sound(self, name: str, sound: NDArray[np.float32], rate: int) -> None:
+    def hear_sound(self, name: str, sound: NDArray[np.float32], rate: int) -> None:
         self._player.load_sound(name, sound, rate)
         self._player.seek(0)
         self._player.play()
@@ -105,12 +88,9 @@ class PlaybackController:
         self._late = True
 
     def _moved(self, seconds: float) -> None:
-        if self._bench.page == "cut":
+        if self._bench.shown is not None:
             heard = self._player.ways and (seconds > 0 or self._player.playing)
-            self._bench.cut_page.set_playing(seconds if heard else None)
-        wave = self._bench.wave
-        if wave:
-            wave.set_cursor(seconds if self._player.ways and (seconds > 0 or self._player.playing) else None)
+            self._bench.shown.set_playing(seconds if heard else None)
 
     def _changed(self) -> None:
         self._bench.stand_ins.show_sounding(self._player.title if self._player.playing else "")

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from concurrent.futures import ThreadPoolExecutor
 from typing import TYPE_CHECKING, cast
 
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -12,6 +11,7 @@ from ...core.desktop.launcher import TaskBar
 from ...core.desktop.notify import Notifier
 from ...core.watch import Arrived
 from ...words import tr
+from ..workers.worker import Worker
 from .chime import Chime
 from .job_title import title_of
 
@@ -30,7 +30,7 @@ class RunNotifications(QObject):
         super().__init__(cast(QObject, window))
         self._window = window
         self.awake, self.task_bar, self.notifier, self.chime = Awake(), TaskBar(), Notifier(), Chime(self)
-        self._pool = ThreadPoolExecutor(1, thread_name_prefix="desktop")
+        self._worker = Worker(self)
         self._soon = QTimer(self)
         self._soon.setSingleShot(True)
         self._soon.setInterval(_SOON)
@@ -44,21 +44,19 @@ class RunNotifications(QObject):
     def _hold(self) -> None:
         maker = self._window.maker
         if maker.busy and self._window.settings["making.stay_awake"]:
-            self._pool.submit(
-                self.awake.hold,
-                tr("Making {total:,} outputs", "Making {total:,} output", maker.total, total=maker.total),
-            )
+            why = tr("Making {total:,} outputs", "Making {total:,} output", maker.total, total=maker.total)
+            self._worker.queue(None, lambda _: self.awake.hold(why))
 
     def _progressed(self) -> None:
         maker = self._window.maker
         if maker.busy and not self._soon.isActive():
             share = maker.finished_items / max(1, maker.total)
-            self._pool.submit(self.task_bar.show, share)
+            self._worker.queue(None, lambda _: self.task_bar.show(share))
 
     def _finished(self) -> None:
         self._soon.stop()
-        self._pool.submit(self.awake.let_go)
-        self._pool.submit(self.task_bar.clear)
+        self._worker.queue(None, lambda _: self.awake.let_go())
+        self._worker.queue(None, lambda _: self.task_bar.clear())
         window, maker = self._window, self._window.maker
         if maker.was_cancelled:
             return  # by the person, who knows
@@ -107,6 +105,6 @@ class RunNotifications(QObject):
         self._soon.stop()
         self.chime.stop()
         self.notifier.stop()
-        self._pool.submit(self.awake.let_go)
-        self._pool.shutdown(wait=True)
+        self._worker.queue(None, lambda _: self.awake.let_go())
+        self._worker.wait()
         self.task_bar.close()

@@ -7,12 +7,12 @@ from typing import TYPE_CHECKING, Protocol
 
 if TYPE_CHECKING:
     from ...core.project.recent import RecentJobs
-    from ..bench.bench import Bench
     from ..board.view import Board
     from ..ear.player import Player
     from ..settings.held import HeldSettings
     from ..workers.outputs import OutputWorker
     from ..workers.watched_folders import WatchWorker
+    from .bench import Bench
     from .context import Context
     from .session import Session
     from .status_bar import StatusBar
@@ -35,8 +35,6 @@ class Shell(Protocol):
     def run(self, id_: str) -> None: ...
 
     def add_paths(self, paths: list[Path]) -> None: ...
-
-    def show_drafts(self) -> None: ...
 
     def use_colours(self, dark: bool) -> None: ...
 

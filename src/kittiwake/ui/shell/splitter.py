@@ -15,26 +15,10 @@ from ...core.disk.place import write_text_whole
 from ...words import tr
 from ..board.filter_bar import FilterBar
 from ..board.view import Board
+from ..places.place import place_of
 from ..widgets.button import Button
 
-#: The share of the height that a page of the bench gets, until somebody parts them otherwise.
-_SHARES = {
-    "clip": 0.47,
-    "cell": 0.48,
-    "receiver": 0.56,
-    "compare": 0.56,
-    "levels": 0.5,
-    "cut": 0.68,
-    "record": 0.68,
-    "script": 0.68,
-    "tone": 0.68,
-    "music": 0.68,
-    "phone": 0.68,
-    "heard": 0.6,
-    "corpus": 0.68,
-}
-#: Pages beside which the rows of the board are in the way.
-_ALONE = ("cut", "record", "script", "tone", "music", "phone", "corpus")
+_USUAL = 0.45  # share of the height where nothing is shown
 
 
 class BoardBenchSplitter(QWidget):
@@ -44,15 +28,13 @@ class BoardBenchSplitter(QWidget):
 
     def __init__(self, board: Board, filter_: FilterBar, bench: QWidget, path: Path | None = None) -> None:
         super().__init__()
-        self._board, self._page, self._alone = board, "", False
+        self._board, self._page = board, ""
         self._path = path or user_state_path("kittiwake") / "window.json"
-        self._shares = dict(_SHARES)
+        self._shares: dict[str, float] = {}  # of the height, by place: where somebody parted them otherwise
         self._whole_board = False
         with contextlib.suppress(OSError, ValueError, TypeError, AttributeError, RecursionError):
             kept = json.loads(self._path.read_text("utf-8"))
-            self._shares.update(
-                {page: float(share) for page, share in kept.items() if page in _SHARES and 0.05 < float(share) < 0.95}
-            )
+            self._shares = {str(page): float(share) for page, share in kept.items() if 0.05 < float(share) < 0.95}
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(0)
@@ -89,6 +71,18 @@ class BoardBenchSplitter(QWidget):
         self._saving.setInterval(800)
         self._saving.timeout.connect(self._save)
 
+    def share_of(self, page: str) -> float:
+        """Of the height that a page gets: as somebody parted it, or as it is by itself."""
+        return self._shares.get(page) or place_of(page).share
+
+    @property
+    def _at_place(self) -> bool:
+        return self._page not in ("", "empty")
+
+    @property
+    def _is_alone(self) -> bool:
+        return self._at_place and place_of(self._page).alone
+
     @property
     def is_folded(self) -> bool:
         return self._upper.isHidden()
@@ -100,24 +94,24 @@ class BoardBenchSplitter(QWidget):
         self._page = page
         self._whole_board = False
         self.area.setVisible(page != "empty")
-        self._fold(page in _ALONE)
+        self._fold(self._is_alone)
         self._part()
 
     def show_board(self) -> None:
         """Unfold the board beside the page, and put the keyboard there."""
-        if self._page in _ALONE and self.is_folded:
+        if self._is_alone and self.is_folded:
             self._fold(False)
             self._part()
         self._board.setFocus(Qt.FocusReason.ShortcutFocusReason)
 
     def fold_again(self) -> None:
         """Back to a page that stands alone."""
-        self._fold(self._page in _ALONE and not self._whole_board)
+        self._fold(self._is_alone and not self._whole_board)
 
     def toggle_whole_board(self) -> bool:
         """All of the window for the board, or both halves again; returns whether the board has all of it."""
         self._whole_board = not self._whole_board
-        self._fold(not self._whole_board and self._page in _ALONE)
+        self._fold(not self._whole_board and self._is_alone)
         self.area.setVisible(not self._whole_board and self._page != "empty")
         self._part()
         self._board.setFocus(Qt.FocusReason.ShortcutFocusReason)
@@ -134,7 +128,7 @@ class BoardBenchSplitter(QWidget):
 
     def _part(self) -> None:
         height = max(200, self.splitter.height())
-        share = self._shares.get(self._page, 0.45)
+        share = self.share_of(self._page) if self._at_place else _USUAL
         self.splitter.setSizes([round((1 - share) * height), round(share * height)])
 
     def _moved(self) -> None:
@@ -144,6 +138,5 @@ class BoardBenchSplitter(QWidget):
             self._saving.start()
 
     def _save(self) -> None:
-        changed = {page: share for page, share in self._shares.items() if share != _SHARES.get(page)}
         with contextlib.suppress(OSError):
-            write_text_whole(self._path, json.dumps(changed))
+            write_text_whole(self._path, json.dumps(self._shares))

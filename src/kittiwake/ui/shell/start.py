@@ -86,7 +86,7 @@ def start(
     elif paths:
         window.add_paths(paths)
     elif not new and settings["start.session"]:
-        window.door.go_on()
+        window.job_files.go_on()
     window.board.setFocus()
     if picture:
         window.resize(1280, 800)

@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Callable, Iterable
-from concurrent.futures import ThreadPoolExecutor
 from types import TracebackType
 from typing import Self, TypeVar
 
@@ -15,6 +14,7 @@ from ...core.errors import Cancelled, KittiwakeError
 from ...words import in_words, tr
 from ..theme.scale import scaled
 from ..widgets.button import Button
+from ..workers.worker import Outcome, Task, Worker
 
 T = TypeVar("T")
 _SETTLE = 60  # ms
@@ -31,6 +31,7 @@ class Waiting(QDialog):
     def __init__(self, parent: QWidget, sentence: str, stopped: str = "") -> None:
         super().__init__(parent)
         self._window, self._told_after, self._stop = parent, stopped, False
+        self._worker = Worker(self)
         self.setModal(True)
         self.setWindowTitle(in_words(sentence))
         self.setAccessibleDescription(in_words(sentence))
@@ -77,16 +78,29 @@ class Waiting(QDialog):
         """
         loop, look = QEventLoop(), QTimer()
         look.timeout.connect(self._show_share)
-        with ThreadPoolExecutor(1, thread_name_prefix="wait") as pool:
-            future = pool.submit(work, self._go_on)
-            look.timeout.connect(lambda: loop.quit() if future.done() else None)
-            look.start(10)
+        found: list[tuple[T | None, Exception | None]] = []
+
+        def run(task: Task) -> tuple[T | None, Exception | None]:
+            try:
+                return work(self._go_on), None
+            except Exception as error:  # it is raised where the work was asked for
+                return None, error
+
+        def over(outcome: Outcome[None, tuple[T | None, Exception | None]]) -> None:
+            found.append(outcome.found or (None, outcome.error))
+            loop.quit()
+
+        look.start(10)
+        self._worker.begin(None, run, over)
+        if not found:
             loop.exec()
-            look.stop()
-        try:
-            return future.result()
-        except Cancelled:
+        look.stop()
+        result, error = found[0]
+        if isinstance(error, Cancelled):
             raise KittiwakeError(self._told_after, "", "cancelled") from None
+        if error is not None:
+            raise error
+        return result  # type: ignore[return-value]  # work that raised nothing gave what it gives
 
     def _show_share(self) -> None:
         if self.share is not None:

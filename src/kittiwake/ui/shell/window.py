@@ -30,7 +30,6 @@ from ...core.model import Clip, Receiver
 from ...core.project import Project
 from ...core.project.recent import RecentJobs
 from ...words import in_words, tr
-from ..bench.bench import Bench
 from ..board.filter_bar import FilterBar
 from ..board.view import Board
 from ..commands import job, make, receiver, view
@@ -45,11 +44,11 @@ from ..widgets.dropped import files_fall_through
 from ..workers.outputs import OutputWorker
 from ..workers.watched_folders import WatchWorker
 from .autosave import Autosave
+from .bench import Bench
 from .context import Context
 from .fit_screen import fit_when_framed
 from .job_files import JobFileController
 from .job_title import title_of
-from .page_signals import connect_pages
 from .playback import PlaybackController
 from .run_notifications import RunNotifications
 from .session import Session
@@ -76,7 +75,7 @@ class Window(QMainWindow):
         self.player: Player = Player(self)
         self.hearing = Hearing(self.player)
         self.board = Board(self.session)
-        self.bench: Bench = Bench(self.session)
+        self.bench: Bench = Bench(self.session, lambda: self.context)
         self.filter = FilterBar()
         self.counter = StateCounter(self.session)
         self.board.board_model.state_of = self.counter.state_of
@@ -88,14 +87,14 @@ class Window(QMainWindow):
         self.watching: WatchWorker = WatchWorker(self)
         self.qactions: dict[str, QAction] = {}
         self.recent = RecentJobs()
-        self.given = PlaybackController(self)
-        self.door = JobFileController(self)
+        self.playback = PlaybackController(self)
+        self.job_files = JobFileController(self)
         self._shut = False
         self._leaving = False
         self._count_timer = QTimer(self)
         self._count_timer.setSingleShot(True)
         self._count_timer.setInterval(60)
-        self.context = Context(
+        self.context: Context = Context(
             self.session,
             self.maker,
             self.player,
@@ -107,6 +106,7 @@ class Window(QMainWindow):
             self,
             self.settings,
             self.watching,
+            self.playback,
         )
         self._lay_out()
         self._make_actions()
@@ -181,12 +181,11 @@ class Window(QMainWindow):
         maker.finished.connect(session.outputs.count_left_over)
         session.outputs.left_over.connect(lambda count: make.tell_left_over(at, count))
         session.outputs.unwanted_found.connect(lambda found: make.show_unwanted(at, found))
-        self.given.connect()
+        self.playback.connect()
         self.bench.message.connect(self.status.say)
         player.said.connect(self.status.say)
         self.ear.line_button.clicked.connect(lambda: self.run("ear.line_settings"))
         self.hearing.said.connect(self.status.say)
-        connect_pages(self)
         session.message.connect(self.status.say)
         session.calm.connect(lambda: make.make_if_wanted(at))
         self.bench.pressed.connect(lambda: receiver.set_off(at))
@@ -240,7 +239,7 @@ class Window(QMainWindow):
         self.filter.leave()
         self.board.begin_job()  # which chooses a clip once more, and shows and loads it
         self.hearing.wanted = None
-        self.given.begin_job()
+        self.playback.begin_job()
         self.bench.begin_job()
         self.player.unload()
         self.status.say("")
@@ -262,10 +261,6 @@ class Window(QMainWindow):
     def _say_shown(self) -> None:
         shown, all_ = self.board.board_model.rowCount(), len(self.session.project.job.clips)
         self.filter.notice.setText(tr("{shown:,} of {all:,} clips", shown=shown, all=all_))
-
-    def show_drafts(self) -> None:
-        """Rules that were typed over and not taken show at their columns."""
-        self.board.board_model.set_edited(self.bench.receiver_page.edited())
 
     def _show_history(self) -> None:
         history = self.session.project.history
@@ -291,14 +286,14 @@ class Window(QMainWindow):
 
     def load_ear(self, clip: Clip | None, receiver: Receiver | None) -> None:
         """What Space plays from now on."""
-        self.given.load(clip, receiver)
+        self.playback.load(clip, receiver)
 
     def _facts_arrived(self, path: Path) -> None:
         self._count_timer.start()
         clip = self.board.current_clip()
         if clip and clip.source == path:
             if self.player.playing:
-                self.given.late()
+                self.playback.late()
             else:
                 self.load_ear(clip, self.board.current_receiver())
         make.make_if_wanted(self.context)
@@ -342,19 +337,19 @@ class Window(QMainWindow):
 
     def add_paths(self, paths: list[Path]) -> None:
         """Files at once, folders as they are searched; a job file is opened."""
-        self.door.add_paths(paths)
+        self.job_files.add_paths(paths)
 
     def open_job(self, path: Path) -> bool:
         """Open the job there; whether that was done."""
-        return self.door.open_job(path)
+        return self.job_files.open_job(path)
 
     def save_job(self, path: Path) -> bool:
         """Save the job there; whether that was done."""
-        return self.door.save_job(path)
+        return self.job_files.save_job(path)
 
     def may_part(self) -> bool:
         """Ask whatever has to be asked before another job takes the place of this one."""
-        return self.door.may_part()
+        return self.job_files.may_part()
 
     def dragEnterEvent(self, event: QDragEnterEvent) -> None:
         if event.mimeData().hasUrls():
@@ -362,7 +357,7 @@ class Window(QMainWindow):
 
     def dropEvent(self, event: QDropEvent) -> None:
         before = len(self.session.project.job.clips)
-        if self.door.take_in(event.mimeData().urls()):
+        if self.job_files.take_in(event.mimeData().urls()):
             event.acceptProposedAction()
             if self.bench.page != "script" or len(self.session.project.job.clips) != before:
                 self.halves.show_board()
@@ -398,10 +393,10 @@ class Window(QMainWindow):
             QTimer.singleShot(3000, self, lambda: None if QApplication.activeWindow() else gc.collect())
 
     def closeEvent(self, event: QCloseEvent) -> None:
-        if not self._leaving and not self.door.may_leave():
+        if not self._leaving and not self.job_files.may_leave():
             event.ignore()
             return
-        self.door.note_place()
+        self.job_files.note_place()
         self.shut_down()
         event.accept()
 

@@ -9,9 +9,9 @@ from ...core.model.units import format_bytes, format_hz, format_seconds
 from ...core.standin import Machine
 from ...core.standin.machines.beacon import MEMORY
 from ...words import tr
-from ..bench.parts import part_label
 from ..theme.scale import scaled
 from ..widgets.button import Button
+from ..widgets.parts import part_label
 from .drawing import Drawing, lamp
 from .panel import panel
 

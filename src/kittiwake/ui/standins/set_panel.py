@@ -8,9 +8,9 @@ from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QListWidget, QVBoxLay
 from ...core.model.units import format_bytes, format_hz, format_seconds
 from ...core.standin.machine import Action, Kind, Machine, kinds
 from ...words import in_words, tr
-from ..bench.parts import part_label
 from ..theme.scale import scaled
 from ..widgets.button import Button
+from ..widgets.parts import part_label
 from ..widgets.sentence import Sentence
 from .drawing import Draw, Drawing
 

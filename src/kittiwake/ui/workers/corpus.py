@@ -7,7 +7,7 @@ import json
 from collections.abc import Callable, Mapping
 from pathlib import Path
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject
 
 from ...core.corpus.build import Built, Step, build
 from ...core.corpus.doubles import doubles
@@ -19,38 +19,33 @@ from ...core.corpus.row import Findings, Row
 from ...core.corpus.to_measure import ToMeasure, to_measure
 from ...core.measure.analyze import source_stamp
 from ...core.process import Processes
-from ...words import tr
-from ..widgets.sentence import Sentence
-from .background import Background
+from .worker import Outcome, Task, Worker
 
 _TASK = 4  # clips
 
 
-class CorpusWorker(QObject):
-    """``judged`` with the quality of each clip as it comes, ``compared`` with doubles at the end, ``finished`` with what went wrong, in words.
-
-    ``stepped`` and ``written`` tell how far a corpus is, and what came of it (``Built``), or a sentence.
-    """
-
-    judged = Signal(str, object)  # clip id, Quality
-    compared = Signal(dict)  # clip id: id of the clip that it repeats
-    finished = Signal(Sentence)
-    stepped = Signal(object)
-    written = Signal(object)
+class CorpusWorker(Worker):
+    """Does one of both at a time."""
 
     def __init__(self, parent: QObject) -> None:
         super().__init__(parent)
-        self._work = Background("judger", tr("It failed"))
         self._kept: dict[tuple[ToMeasure, str], tuple[Quality, Likeness | None]] = {}
 
-    @property
-    def busy(self) -> bool:
-        return self._work.busy
+    def measure(
+        self,
+        rows: Mapping[str, Row],
+        each: Callable[[tuple[str, Quality]], object],
+        then: Callable[[Outcome[Mapping[str, Row], dict[str, str]]], object],
+    ) -> bool:
+        """Measure these, by id of clip. Whether that began.
 
-    def judge(self, rows: Mapping[str, Row]) -> bool:
-        """Measure these, by id of clip; what was measured before is emitted at once. Whether that began."""
+        Parameters
+        ----------
+        each : called with the id and the quality of each clip as it comes; what was measured before comes at once.
+        then : called at the end with doubles: by id of a clip, the id of the one that it repeats.
+        """
 
-        def work(stopped: Callable[[], bool]) -> None:
+        def work(task: Task) -> dict[str, str]:
             found: dict[str, Likeness | None] = {}
             todo: dict[str, tuple[str, ToMeasure, str]] = {}
             for clip_id, row in rows.items():
@@ -61,39 +56,41 @@ class CorpusWorker(QObject):
                     todo[one.id] = (clip_id, one, stamp)
                 else:
                     found[clip_id] = known[1]
-                    self.judged.emit(clip_id, known[0])
+                    task.report((clip_id, known[0]))
             clips_to_measure = [one for _, one, _ in todo.values()]
             tasks = [tuple(clips_to_measure[n : n + _TASK]) for n in range(0, len(clips_to_measure), _TASK)]
             executor = Processes(min(len(tasks), Processes().count) or 1)
-            for result in itertools.chain.from_iterable(measured_each(tasks, executor, stopped)):
+            for result in itertools.chain.from_iterable(measured_each(tasks, executor, task.stopped)):
                 clip_id, one, stamp = todo[result.id]
                 quality = Quality.from_dict(json.loads(result.quality))
                 likeness = Likeness.unpacked(result.likeness) if result.likeness else None
                 self._kept[one, stamp] = (quality, likeness)
                 found[clip_id] = likeness
-                self.judged.emit(clip_id, quality)
+                task.report((clip_id, quality))
             ids = [clip_id for clip_id in rows if clip_id in found]
             pairs = doubles([found[clip_id] for clip_id in ids])
-            self.compared.emit({ids[pair.other]: ids[pair.one] for pair in reversed(pairs)})
+            return {ids[pair.other]: ids[pair.one] for pair in reversed(pairs)}
 
-        return self._work.begin(work, self.finished.emit)
+        return self.begin(rows, work, then, each)
 
-    def write(self, rows: list[Row], wish: CorpusRequest, into: Path, how: str) -> bool:
-        """Write a corpus of these; ``how`` it is made stands in its datasheet. Whether that began."""
+    def write(
+        self,
+        rows: list[Row],
+        request: CorpusRequest,
+        into: Path,
+        how: str,
+        each: Callable[[Step], object],
+        then: Callable[[Outcome[Path, Built]], object],
+    ) -> bool:
+        """Write a corpus of these; ``how`` it is made stands in its datasheet. Whether that began; ``each`` step is told."""
 
-        def work(stopped: Callable[[], bool]) -> None:
-            result: object = tr("It was stopped; it goes on from here the next time.")
-            for step in build(rows, Findings(), wish, into, how, Processes(), stopped):
+        def work(task: Task) -> Built | None:
+            built = None
+            for step in build(rows, Findings(), request, into, how, Processes(), task.stopped):
                 if isinstance(step, Step):
-                    self.stepped.emit(step)
+                    task.report(step)
                 elif isinstance(step, Built):
-                    result = step
-            self.written.emit(result)
+                    built = step
+            return built
 
-        return self._work.begin(work, lambda wrong: self.written.emit(wrong) if wrong else None)
-
-    def stop(self) -> None:
-        self._work.stop()
-
-    def shut_down(self) -> None:
-        self._work.shut_down()
+        return self.begin(into, work, then, each)

@@ -3,9 +3,8 @@
 from __future__ import annotations
 
 from collections import OrderedDict
-from concurrent.futures import ThreadPoolExecutor
+from itertools import takewhile
 from pathlib import Path
-from threading import Lock
 from typing import Any
 
 import numpy as np
@@ -14,18 +13,17 @@ from PySide6.QtCore import QObject, Signal
 
 from ...core.cache.facts_cache import FactsCache
 from ...core.cache.peaks import Peaks
-from ...core.cut.activity import CHUNK, Activity, joined, tell_activity
+from ...core.cut.activity import Activity
+from ...core.cut.listening import Listeners
 from ...core.errors import KittiwakeError
 from ...core.intake import open_sound
 from ...core.model import Facts
-from ...core.process import WorkerCrash, WorkerProcess
 from ...core.sound import select_channel
 from ...words import tr
+from .worker import Outcome, Task, Worker
 
 _SHORT = 300.0  # s; of shorter sources all samples are held
 _KEPT = 4  # sources
-_LONG = 300.0  # s; longer sources are listened to in parts
-_PARTS = 2
 
 
 class Picture:
@@ -119,16 +117,12 @@ class CutWorker(QObject):
 
     def __init__(self, parent: QObject | None = None, shelf: FactsCache | None = None) -> None:
         super().__init__(parent)
-        self._pool = ThreadPoolExecutor(2, thread_name_prefix="cut")
-        self._helpers = [WorkerProcess(tell_activity, reports=True) for _ in range(_PARTS)]
-        self._ears = ThreadPoolExecutor(_PARTS, thread_name_prefix="ears")
-        self._listening_lock = Lock()
+        self._worker = Worker(self, tr("Listening to it failed"), threads=2)
+        self._listeners = Listeners()
         self._cache = shelf or FactsCache()
         self._known: OrderedDict[Path, tuple[Facts, Activity]] = OrderedDict()
         self._pictures: OrderedDict[Path, Picture] = OrderedDict()
         self._under_way: set[Path] = set()
-        self._stopped = False
-        self.listened.connect(lambda path, _: self._under_way.discard(path))
 
     @property
     def busy(self) -> bool:
@@ -139,62 +133,25 @@ class CutWorker(QObject):
         kept = self._known.get(facts.path)
         if kept is not None and kept[0] is facts:
             return kept[1]
-        if facts.path not in self._under_way and not self._stopped:
+        if facts.path not in self._under_way:
             self._under_way.add(facts.path)
-            self._pool.submit(self._listen, facts)
+            self._worker.queue(facts, lambda task: self._listen(facts, task), self._listened, self._tell_share)
         return None
 
-    def _listen(self, facts: Facts) -> None:
-        outcome: object = tr("It was called off.")
-        try:
-            with self._listening_lock:
-                found = self._ask(facts)
-            if isinstance(found, Activity):
-                self._known[facts.path] = (facts, found)
-                while len(self._known) > _KEPT:
-                    self._known.popitem(last=False)
-                outcome = found
-            elif isinstance(found, WorkerCrash):
-                outcome = tr("Its decoder crashed ({reason}).", reason=found.reason)
-            elif found is not None:
-                outcome = found
-        except Exception as error:  # the thread's last chance to tell anybody
-            outcome = tr("Listening to it failed: {error}.", error=error)
-        if not self._stopped:
-            self.listened.emit(facts.path, outcome)
+    def _listen(self, facts: Facts, task: Task) -> Activity:
+        return self._listeners.activity(facts, task.stopped, lambda share: task.report((facts.path, share)))
 
-    def _ask(self, facts: Facts) -> object:
-        """Of a long source each process takes a part, if it can begin there."""
-        assert facts.header and facts.measures
-        total, rate = facts.measures.frames, facts.header.sample_rate
-        edges = [0, total]
-        if total > _LONG * rate and self._skips(facts):
-            step = CHUNK * rate * round(total / (CHUNK * rate) / _PARTS)
-            edges = [n * step for n in range(_PARTS)] + [total]
-        shares = [0.0] * (len(edges) - 1)
+    def _listened(self, outcome: Outcome[Facts, Activity]) -> None:
+        facts, found = outcome.asked, outcome.found
+        self._under_way.discard(facts.path)
+        if found is not None:
+            self._known[facts.path] = (facts, found)
+            while len(self._known) > _KEPT:
+                self._known.popitem(last=False)
+        self.listened.emit(facts.path, outcome.wrong if found is None else found)
 
-        def ask(n: int) -> object:
-            def report(share: float) -> None:
-                shares[n] = share
-                self.listening.emit(facts.path, sum(shares) / len(shares))
-
-            stop = None if n + 2 == len(edges) else edges[n + 1]
-            task = (facts.path, facts.stated, edges[n], stop)
-            return self._helpers[n].ask(task, lambda: self._stopped, report)
-
-        found = list(self._ears.map(ask, range(len(shares))))
-        bad = next((one for one in found if not isinstance(one, Activity)), None)
-        return (
-            bad if bad is not None or None in found else joined([one for one in found if isinstance(one, Activity)])
-        )
-
-    @staticmethod
-    def _skips(facts: Facts) -> bool:
-        reader = open_sound(facts.path, facts.stated)
-        try:
-            return reader.skip_to(facts.header.sample_rate if facts.header else 1) > 0
-        finally:
-            reader.close()
+    def _tell_share(self, share: tuple[Path, float]) -> None:
+        self.listening.emit(*share)
 
     def picture(self, facts: Facts) -> Picture:
         """What a source can be drawn from now; a better one may come by ``pictured``."""
@@ -210,30 +167,27 @@ class CutWorker(QObject):
         plain = self._pictures[facts.path] = Picture(facts, None, peaks)
         while len(self._pictures) > _KEPT:
             self._pictures.popitem(last=False)
-        if (facts.seconds or 0) <= _SHORT and not self._stopped:
-            self._pool.submit(self._load, facts, peaks)
+        if (facts.seconds or 0) <= _SHORT:
+            self._worker.queue(facts, lambda task: self._load(facts, peaks, task), self._loaded)
         return plain
 
-    def _load(self, facts: Facts, peaks: Peaks | None) -> None:
+    def _load(self, facts: Facts, peaks: Peaks | None, task: Task) -> Picture | None:
         assert facts.measures
+        reader = open_sound(facts.path, facts.stated)
         try:
-            reader = open_sound(facts.path, facts.stated)
-            try:
-                take: Any = facts.measures.signal
-                mixed = select_channel(reader.blocks(), take, 1, speakers=reader.header.speakers)
-                parts = [block[:, 0].copy() for block in mixed]
-            finally:
-                reader.close()
-        except (KittiwakeError, OSError):
-            return
+            take: Any = facts.measures.signal
+            mixed = select_channel(reader.blocks(), take, 1, speakers=reader.header.speakers)
+            parts = [block[:, 0].copy() for block in takewhile(lambda _: not task.stopped(), mixed)]
+        finally:
+            reader.close()
         samples = np.concatenate(parts)[: facts.measures.frames] if parts else np.zeros(0, np.float32)
-        if not self._stopped and len(samples) == facts.measures.frames:
-            picture = self._pictures[facts.path] = Picture(facts, samples, peaks)
-            self.pictured.emit(picture)
+        return Picture(facts, samples, peaks) if len(samples) == facts.measures.frames else None
+
+    def _loaded(self, outcome: Outcome[Facts, Picture]) -> None:
+        if outcome.found is not None:  # else its outline has to do
+            self._pictures[outcome.asked.path] = outcome.found
+            self.pictured.emit(outcome.found)
 
     def stop(self) -> None:
-        self._stopped = True
-        self._pool.shutdown(wait=True, cancel_futures=True)
-        self._ears.shutdown(wait=True, cancel_futures=True)
-        for helper in self._helpers:
-            helper.close()
+        self._worker.shut_down()
+        self._listeners.close()

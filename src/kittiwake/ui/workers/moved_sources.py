@@ -5,26 +5,20 @@ from __future__ import annotations
 from collections.abc import Callable
 from pathlib import Path
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject
 
 from ...core.cache.facts_cache import FactsCache
 from ...core.project.moved import Known, Moved, find_moved, missing_sources
 from ...words import tr
 from ..shell.session import Session
-from .background import Background
+from .worker import Outcome, Worker
 
 
-class MovedSources(QObject):
-    """One search for the sources of the job that is open when it begins; of another job nothing is told.
-
-    ``found`` with a ``Moved``, or a sentence.
-    """
-
-    found = Signal(object)
+class MovedSources(Worker):
+    """One search for the sources of the job that is open when it begins; of another job nothing is told."""
 
     def __init__(self, session: Session, parent: QObject) -> None:
-        super().__init__(parent)
-        self._work = Background("moved sources", tr("They could not be looked for"))
+        super().__init__(parent, tr("They could not be looked for"))
         job = session.project.job
         self.missing = missing_sources(job)
         # Of what was made of a source its bytes are known at least.
@@ -32,21 +26,20 @@ class MovedSources(QObject):
         self._bytes = {clip.source: int(sizes[clip.id]) for clip in job.clips if sizes.get(clip.id, "").isdigit()}
         session.job_left.connect(self._leave)
 
-    def look(self, folder: Path) -> None:
+    def look(self, folder: Path, then: Callable[[Outcome[Path, Moved]], object]) -> None:
+        """Look below a folder."""
         cache, sizes = FactsCache(), self._bytes
 
         def known(source: Path) -> Known:
             seen = cache.last_seen(source)
             return Known(*seen) if seen else Known(sizes.get(source))
 
-        def work(stopped: Callable[[], bool]) -> None:
-            moved: Moved = find_moved(self.missing, folder, known, stopped)
-            if not stopped():
-                self.found.emit(moved)
+        def over(outcome: Outcome[Path, Moved]) -> None:
+            self.deleteLater()
+            then(outcome)
 
-        self.found.connect(self.deleteLater)
-        self._work.begin(work, lambda wrong: self.found.emit(wrong) if wrong else None)
+        self.begin(folder, lambda task: find_moved(self.missing, folder, known, task.stopped), over)
 
     def _leave(self) -> None:
-        self._work.stop()
+        self.drop()
         self.deleteLater()

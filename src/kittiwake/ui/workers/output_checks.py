@@ -2,10 +2,8 @@
 
 from __future__ import annotations
 
-import contextlib
 import time
-from collections.abc import Callable, Mapping
-from concurrent.futures import ThreadPoolExecutor
+from collections.abc import Mapping
 from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -21,6 +19,7 @@ from ...core.project.cell import Key
 from ...core.project.outputs import News
 from ...plain_data import dataclass
 from .throttle import Throttle
+from .worker import Outcome, Task, Worker
 
 _EVERY = 3.0  # s
 _SHARE = 20  # times as long as a look took is waited until the next
@@ -46,9 +45,8 @@ class OutputChecker(QObject):
     def __init__(self, project: Project, parent: QObject) -> None:
         super().__init__(parent)
         self._project = project
-        self._pool = ThreadPoolExecutor(1, thread_name_prefix="outputs")
-        self._busy = False
-        self._stopped = False
+        self._worker = Worker(self)
+        self._looking = False
         self._ledgers: dict[Path, tuple[str, Ledger]] = {}
         self._folders: tuple[Path, ...] = ()
         self._timer = QTimer(self)
@@ -60,9 +58,9 @@ class OutputChecker(QObject):
 
     def look(self, now: bool = False) -> None:
         """Look, unless that goes on already; ``now`` even if the last time is not long ago."""
-        if self._stopped or self._busy or (not now and time.monotonic() - self._last < _SHARE * self._took):
+        if self._looking or (not now and time.monotonic() - self._last < _SHARE * self._took):
             return
-        self._busy = True
+        self._looking = True
         folders = self._project.folders()
         known = _Known(
             self._project.outputs.records,
@@ -70,9 +68,14 @@ class OutputChecker(QObject):
             dict(self._project.source_stamps),
             self._project.outputs.ledger,
         )
-        self._pool.submit(self._look, folders, known)
+        self._worker.queue(folders, lambda task: self._look(folders, known, task), self._looked)
 
-    def _look(self, folders: tuple[Path, ...], known: _Known) -> None:
+    def _looked(self, outcome: Outcome[tuple[Path, ...], News]) -> None:
+        self._looking = False
+        if outcome.found is not None:
+            self.news.emit(outcome.found)
+
+    def _look(self, folders: tuple[Path, ...], known: _Known, task: Task) -> News | None:
         began = time.monotonic()
         news, throttle = News(), Throttle()
         try:
@@ -96,21 +99,19 @@ class OutputChecker(QObject):
                         throttle()
                 news.ledger = None if found == known.ledger else found
             for key, record in known.records.items():
-                if self._stopped:
-                    return
+                if task.stopped():
+                    return None
                 throttle()
-                self._compare(key, record, known.outputs.get(key), news)
+                self._compare(key, record, known.outputs.get(key), news, task)
             for path, stamp in known.sources.items():
                 if stamp and not same_stamp(now := source_stamp(path), stamp):
                     (news.sources if now else news.lost).append(path)
                 throttle()
         finally:
             self._took, self._last = time.monotonic() - began, time.monotonic()
-            self._busy = False
-        if not self._stopped:
-            self.news.emit(news)
+        return news
 
-    def _compare(self, key: Key, record: MadeRecord, known: str | None, news: News) -> None:
+    def _compare(self, key: Key, record: MadeRecord, known: str | None, news: News, task: Task) -> None:
         output = Path(record.output)
         stamp = stamp_of(output)
         if not stamp:
@@ -122,7 +123,7 @@ class OutputChecker(QObject):
         entry = kept[1].get(output.name) if kept else None
         same = entry is not None and entry.sha256 == record.sha256 and entry.output_stamp == stamp
         try:
-            if same or file_digest(output, lambda: self._stopped) == record.sha256:
+            if same or file_digest(output, task.stopped) == record.sha256:
                 news.stamps[key] = stamp
             else:
                 news.altered[key] = record
@@ -149,19 +150,16 @@ class OutputChecker(QObject):
     def count_left_over(self) -> None:
         """Tell how many made files belong to nothing on the board any more, where there are any."""
 
-        def work() -> None:
-            with contextlib.suppress(OSError):
-                if (count := len(self.unwanted())) and not self._stopped:
-                    self.left_over.emit(count)
+        def tell(outcome: Outcome[None, list[tuple[Path, Entry]]]) -> None:
+            if outcome.found:
+                self.left_over.emit(len(outcome.found))
 
-        self.in_background(work)
+        self._worker.queue(None, lambda _: self.unwanted(), tell)
 
-    def in_background(self, work: Callable[[], None]) -> None:
-        """Do something else there that takes its time with outputs."""
-        if not self._stopped:
-            self._pool.submit(work)
+    def find_unwanted(self) -> None:
+        """Tell of them by ``unwanted_found``; none where folders cannot be read."""
+        self._worker.queue(None, lambda _: self.unwanted(), lambda out: self.unwanted_found.emit(out.found or []))
 
     def stop(self) -> None:
-        self._stopped = True
         self._timer.stop()
-        self._pool.shutdown(wait=True, cancel_futures=True)
+        self._worker.shut_down()

@@ -5,7 +5,7 @@ from __future__ import annotations
 import time
 from collections.abc import Sequence
 from pathlib import Path
-from threading import Event, Thread
+from threading import Event
 
 from PySide6.QtCore import QObject, Signal
 
@@ -16,7 +16,7 @@ from ...core.model import Receiver
 from ...core.process import Processes
 from ...core.project import Cell
 from ..shell.session import Session
-from ..widgets.sentence import Sentence
+from .worker import Outcome, Task, Worker
 
 
 class OutputWorker(QObject):
@@ -25,18 +25,14 @@ class OutputWorker(QObject):
     started = Signal(int)
     progressed = Signal()
     finished = Signal()
-    _made = Signal(Result)
-    _shared = Signal(str, str, float)
-    _over = Signal(Sentence)
 
     def __init__(self, session: Session) -> None:
         super().__init__(session)
         self._session = session
-        self._stop = Event()
+        self._worker = Worker(self)
         self._pause = Event()
         self._paused_at = 0.0
         self._sound = 0.0
-        self._thread: Thread | None = None
         self._reported: dict[tuple[str, str], float] = {}
         self._cells: dict[tuple[str, str], Cell] = {}
         self.total = self.done = self.failed = 0
@@ -47,9 +43,6 @@ class OutputWorker(QObject):
         self.wanted = False
         #: How many at once; None: one for each core.
         self.at_once: int | None = None
-        self._made.connect(self._take)
-        self._shared.connect(self._share)
-        self._over.connect(self._finish)
 
     def begin_job(self) -> None:
         """Another job: what is being made of this one is stopped, and nothing of it is told."""
@@ -64,7 +57,7 @@ class OutputWorker(QObject):
 
     @property
     def busy(self) -> bool:
-        return self._thread is not None
+        return self._worker.busy
 
     @property
     def finished_items(self) -> float:
@@ -113,20 +106,14 @@ class OutputWorker(QObject):
         self._begun = time.monotonic()
         self._sound = 0.0
         self._reported.clear()
-        self._stop.clear()
         self._pause.clear()
         for cell in chosen:
             self._session.project.outputs.set_share(cell.key, 0.0)
         self._cells = {(cell.clip.id, cell.receiver.slug): cell for cell in chosen}
         receivers = {cell.receiver.slug: cell.receiver for cell in chosen}
         places = {clip.id: n for n, clip in enumerate(self._session.project.job.clips, 1)}
-        self._thread = Thread(
-            target=self._run,
-            args=(self._in_folders(chosen, list(receivers.values())), places),
-            name="maker",
-            daemon=True,
-        )
-        self._thread.start()
+        parts = self._in_folders(chosen, list(receivers.values()))
+        self._worker.begin(None, lambda task: self._run(parts, places, task), self._finish, self._news)
         self.started.emit(self.total)
         return self.total
 
@@ -141,24 +128,24 @@ class OutputWorker(QObject):
             parts.setdefault(folders[place], []).append(cell)
         return [(BatchRequest(tuple(receivers), where), clips) for where, clips in parts.items()]
 
-    def _run(self, parts: list[tuple[BatchRequest, list[Cell]]], places: dict[str, int]) -> None:
-        try:
-            executor = Processes(self.at_once, pause=self._pause)
-            for request, cells in parts:
-                clips = _planned(cells, places)
-                for result in run_batch(
-                    clips, request, executor, cancelled=self._stop.is_set, progress=self._watch, others=places
-                ):
-                    self._made.emit(result)
-            self._over.emit("")
-        except Exception as error:  # the thread's last chance to tell anybody
-            self._over.emit(str(error))
+    def _run(self, parts: list[tuple[BatchRequest, list[Cell]]], places: dict[str, int], task: Task) -> None:
+        def watch(news: Share) -> None:
+            key = (news.clip, news.receiver)
+            if news.done - self._reported.get(key, 0.0) >= 0.04:
+                self._reported[key] = news.done
+                task.report(news)
 
-    def _watch(self, news: Share) -> None:
-        key = (news.clip, news.receiver)
-        if news.done - self._reported.get(key, 0.0) >= 0.04:
-            self._reported[key] = news.done
-            self._shared.emit(*key, news.done)
+        executor = Processes(self.at_once, pause=self._pause)
+        for request, cells in parts:
+            clips = _planned(cells, places)
+            for result in run_batch(clips, request, executor, cancelled=task.stopped, progress=watch, others=places):
+                task.report(result)
+
+    def _news(self, news: Share | Result) -> None:
+        if isinstance(news, Share):
+            self._share(news.clip, news.receiver, news.done)
+        else:
+            self._take(news)
 
     def _share(self, clip_id: str, slug: str, share: float) -> None:
         if self.busy:
@@ -178,11 +165,8 @@ class OutputWorker(QObject):
         self._session.project.outputs.take_result(cell, result)
         self.progressed.emit()
 
-    def _finish(self, trouble: str) -> None:
-        if self._thread:
-            self._thread.join()
-        self._thread = None
-        self.trouble = trouble
+    def _finish(self, outcome: Outcome[None, None]) -> None:
+        self.trouble = outcome.wrong
         self._cells = {}
         self._session.project.outputs.making_is_over()
         self.finished.emit()
@@ -203,14 +187,13 @@ class OutputWorker(QObject):
         """Stop at once; what is half-made leaves no trace."""
         if self.busy:
             self.was_cancelled = True
-            self._stop.set()
+            self._worker.stop()
             self._pause.clear()
 
     def stop(self) -> None:
         """Cancel and wait; for closing the window."""
         self.cancel()
-        if self._thread:
-            self._thread.join()
+        self._worker.wait(None)
 
 
 def _planned(cells: Sequence[Cell], places: dict[str, int]) -> list[PlannedClip]:

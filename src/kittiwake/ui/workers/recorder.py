@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 import contextlib
-from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 
 import numpy as np
@@ -18,6 +17,7 @@ from ...core.record.take import take_path
 from ...words import tr
 from ..widgets.sentence import Sentence
 from .microphone import Microphone
+from .worker import Outcome, Worker
 
 _TICK = 20  # ms
 _ROOM = 0.6  # s in which the room is measured
@@ -34,7 +34,6 @@ class Recorder(QObject):
     moved = Signal()
     taken = Signal(Path, TakeCheck)
     trouble = Signal(Sentence)
-    _checked = Signal(Path, TakeCheck)
 
     def __init__(self, parent: QObject | None = None) -> None:
         super().__init__(parent)
@@ -54,11 +53,10 @@ class Recorder(QObject):
         self._folder = Path()
         self._writer: TakeWriter | None = None
         self._endpoint: Endpoint | None = None
-        self._pool = ThreadPoolExecutor(1, thread_name_prefix="take")
+        self._worker = Worker(self, tr("Checking it failed"))
         self._timer = QTimer(self)
         self._timer.setInterval(_TICK)
         self._timer.timeout.connect(self._tick)
-        self._checked.connect(self._take_check)
 
     def _go(self, state: str) -> None:
         self.state = state
@@ -226,22 +224,17 @@ class Recorder(QObject):
             )
         self._go("checking")
         room = self.room_dbfs
-        self._pool.submit(self._check, writer.path, room, broken)
+        self._worker.queue(writer.path, lambda _: check_take(writer.path, room, broken=broken), self._checked)
 
-    def _check(self, path: Path, room: float | None, broken: bool) -> None:
-        try:
-            found = check_take(path, room, broken=broken)
-        except Exception as error:  # the thread's last chance to tell anybody
-            note = Note(
-                "internal", tr("Checking it failed: {error}. It is on disk.", error=error), tr("Please report this.")
-            )
-            found = TakeCheck(Facts(path, error=note), 0, 0, (note,))
-        self._checked.emit(path, found)
-
-    def _take_check(self, path: Path, check: TakeCheck) -> None:
+    def _checked(self, outcome: Outcome[Path, TakeCheck]) -> None:
+        check = outcome.found
+        if check is None:
+            sentence = tr("{wrong} It is on disk.", wrong=outcome.wrong)
+            note = Note("internal", sentence, tr("Please report this."))
+            check = TakeCheck(Facts(outcome.asked, error=note), 0, 0, (note,))
         if self.state == "checking":  # and not begun with the next already
             self._go("open" if self.microphone is not None else "off")
-        self.taken.emit(path, check)
+        self.taken.emit(outcome.asked, check)
 
     def shut_down(self) -> None:
         """For good; a take that goes on is ended and kept on disk."""
@@ -251,4 +244,4 @@ class Recorder(QObject):
             self._writer = None
             self.state = "off"
         self.close()
-        self._pool.shutdown(wait=True, cancel_futures=True)
+        self._worker.shut_down()

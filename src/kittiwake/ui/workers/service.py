@@ -4,51 +4,57 @@ from __future__ import annotations
 
 from collections.abc import Callable, Sequence
 from pathlib import Path
-from typing import TYPE_CHECKING
+from typing import TYPE_CHECKING, NamedTuple
 
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject
 
 from ...core.ear.hearers import Hearers
 from ...core.model.service import Service
-from ...core.service.ask import Store, ToAsk, hear
+from ...core.service.ask import Answer, Store, ToAsk, hear
 from ...words import tr
-from ..widgets.sentence import Sentence
-from .background import Background
+from .worker import Outcome, Task, Worker
 
 if TYPE_CHECKING:
     from ...core.service.simulated import Simulated
 
 
-class ServiceWorker(QObject):
-    """``answered`` with each answer as it comes; ``finished`` with what went wrong, in words."""
+class PartlyHeard(NamedTuple):
+    """What was heard so far of a clip."""
 
-    started = Signal(int)
-    answered = Signal(object)  # Answer
-    partly = Signal(str, str)  # name of a clip, and what was heard of it so far
-    finished = Signal(Sentence)
+    clip: str
+    text: str
+
+
+class ServiceWorker(Worker):
+    """Asks one service at a time."""
 
     def __init__(self, parent: QObject) -> None:
-        super().__init__(parent)
-        self._work = Background("asker", tr("Asking failed"))
+        super().__init__(parent, tr("Asking failed"))
         self.simulated: Simulated | None = None
         self._engines: Hearers | None = None
         self._url = ""
 
-    @property
-    def busy(self) -> bool:
-        return self._work.busy
+    def ask(
+        self,
+        items: Sequence[ToAsk],
+        service: Service,
+        store: Path,
+        each: Callable[[Answer | PartlyHeard], object],
+        then: Callable[[Outcome[Service, None]], object],
+    ) -> bool:
+        """Begin; whether that was done. ``each`` is called with every answer as it comes, and with what was heard by then of one that lasts.
 
-    def ask(self, items: Sequence[ToAsk], service: Service, store: Path) -> bool:
-        """Begin; whether that was done. A service without an address is the simulated one, which is begun with the first question."""
-        if self.busy or not items:
-            return False
+        A service without an address is the simulated one, which is begun with the first question.
+        """
 
-        def work(stopped: Callable[[], bool]) -> None:
-            for answer in hear(items, service, self.url_of(service), Store(store), stopped, partly=self.partly.emit):
-                self.answered.emit(answer)
+        def work(task: Task) -> None:
+            def partly(clip: str, text: str) -> None:
+                task.report(PartlyHeard(clip, text))
 
-        self.started.emit(len(items))
-        return self._work.begin(work, self.finished.emit)
+            for answer in hear(items, service, self.url_of(service), Store(store), task.stopped, partly=partly):
+                task.report(answer)
+
+        return bool(items) and self.begin(service, work, then, each)
 
     def url_of(self, service: Service) -> str:
         """Where a service is asked; the simulated one is begun."""
@@ -63,11 +69,8 @@ class ServiceWorker(QObject):
             self._url = self.simulated.start()
         return self._url
 
-    def stop(self) -> None:
-        self._work.stop()
-
-    def shut_down(self) -> None:
-        self._work.shut_down()
+    def shut_down(self, seconds: float = 10.0) -> None:
+        super().shut_down(seconds)
         if self.simulated is not None:
             self.simulated.stop()
         if self._engines is not None:

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-from concurrent.futures import ThreadPoolExecutor
 from pathlib import Path
 
 from PySide6.QtCore import QObject, QTimer, Signal
@@ -10,6 +9,7 @@ from PySide6.QtCore import QObject, QTimer, Signal
 from ...core.model import Clip, Facts, SignalLevel
 from ...core.process import WorkerProcess
 from ...core.sound.span_levels import Spans, measure_spans
+from .worker import Outcome, Worker
 
 _KEPT = 50_000  # levels; beyond that they are measured anew
 
@@ -23,7 +23,7 @@ class SpanLevels(QObject):
         super().__init__(parent)
         self._known: dict[tuple[Path, str, int, int], SignalLevel | None] = {}
         self._wanted: dict[Path, tuple[Facts, set[tuple[int, int]]]] = {}
-        self._thread = ThreadPoolExecutor(1, thread_name_prefix="levels")
+        self._worker = Worker(self)
         self._helper = WorkerProcess(measure_spans)
         self._stopped = False
         # What is asked for in one go, a board full of clips, is measured in one pass.
@@ -54,21 +54,24 @@ class SpanLevels(QObject):
         for facts, spans in wanted.values():
             for span in spans:
                 self._known[facts.path, facts.stamp, *span] = None  # on its way: not asked for again
-            self._thread.submit(self._measure, facts, tuple(sorted(spans)))
+            self._measure(facts, tuple(sorted(spans)))
 
     def _measure(self, facts: Facts, spans: Spans) -> None:
         assert facts.measures
-        task = (facts.path, facts.stated, facts.measures.signal, spans)
-        found = self._helper.ask(task, lambda: self._stopped)
-        if not self._stopped:
+        asked = (facts.path, facts.stated, facts.measures.signal, spans)
+
+        def take(outcome: Outcome[Facts, object]) -> None:
+            found = outcome.found
             levels = found if isinstance(found, list) and found else [None] * len(spans)
             for span, level in zip(spans, levels, strict=True):
                 # One that cannot be measured is as good as silent, and not asked for again.
                 self._known[facts.path, facts.stamp, *span] = level or SignalLevel(0.0, 0.0, float("-inf"), 0.0)
             self.arrived.emit(facts.path)
 
+        self._worker.queue(facts, lambda task: self._helper.ask(asked, task.stopped), take)
+
     def stop(self) -> None:
         self._stopped = True
         self._timer.stop()
-        self._thread.shutdown(wait=True, cancel_futures=True)
+        self._worker.shut_down()
         self._helper.close()

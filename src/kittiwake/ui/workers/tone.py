@@ -6,7 +6,7 @@ from collections.abc import Callable, Mapping
 from pathlib import Path
 
 import numpy as np
-from PySide6.QtCore import QObject, Signal
+from PySide6.QtCore import QObject
 
 from ...core.ear.track import RATE, source_blocks
 from ...core.model import Clip, Facts
@@ -15,37 +15,30 @@ from ...core.tone.making import fetch_from, stamps_of, write_tone
 from ...core.tone.recipe import Segment, ToneRecipe
 from ...core.tone.render import Fetch
 from ...words import tr
-from .background import Background
+from .worker import Outcome, Worker
 
 
-class ToneWorker(QObject):
-    """``made`` with the recipe, and its file or a sentence."""
-
-    made = Signal(object, object)  # ToneRecipe; Path or str
+class ToneWorker(Worker):
+    """Writes the sound of one recipe at a time."""
 
     def __init__(self, parent: QObject) -> None:
-        super().__init__(parent)
-        self._work = Background("toner", tr("The tone could not be made"))
+        super().__init__(parent, tr("The tone could not be made"))
 
-    @property
-    def busy(self) -> bool:
-        return self._work.busy
-
-    def make(self, recipe: ToneRecipe, folder: Path, clips: Mapping[str, tuple[Clip, Facts]]) -> bool:
+    def make(
+        self,
+        recipe: ToneRecipe,
+        folder: Path,
+        clips: Mapping[str, tuple[Clip, Facts]],
+        then: Callable[[Outcome[ToneRecipe, Path]], object],
+    ) -> bool:
         """Write the sound of a recipe to a folder; ``clips`` are those it may play, by name. Whether that began."""
-        if self.busy:
-            return False
         fetch = fetch_of_job(folder, clips)
         played = [clips[one.play] for one in recipe.segments if one.play in clips]
         known = "\n".join(f"{clip.id} {facts.stamp} {clip.to_dict()}" for clip, facts in played)
 
-        def work(stopped: Callable[[], bool]) -> None:
-            self.made.emit(recipe, write_tone(recipe, folder, fetch, known + stamps_of(recipe, folder)))
-
-        return self._work.begin(work, lambda wrong: self.made.emit(recipe, wrong) if wrong else None)
-
-    def shut_down(self) -> None:
-        self._work.shut_down()
+        return self.begin(
+            recipe, lambda _: write_tone(recipe, folder, fetch, known + stamps_of(recipe, folder)), then
+        )
 
 
 def fetch_of_job(folder: Path, clips: Mapping[str, tuple[Clip, Facts]]) -> Fetch:

@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable, Sequence
+from collections.abc import Sequence
 from pathlib import Path
 
 from PySide6.QtCore import QObject, Signal
@@ -12,7 +12,7 @@ from ...core.process import Processes
 from ...core.watch import Arrived, Watch, WatchedFolder, keep_wishes, wishes
 from ...words import tr
 from ..widgets.sentence import Sentence
-from .background import Background
+from .worker import Outcome, Task, Worker
 
 
 class WatchWorker(QObject):
@@ -21,16 +21,14 @@ class WatchWorker(QObject):
     arrived = Signal(object)
     message = Signal(Sentence)
     changed = Signal()
-    _over = Signal(Sentence)
 
     def __init__(self, parent: QObject, path: Path | None = None) -> None:
         super().__init__(parent)
         self._path = path
-        self._work = Background("watching", tr("Watching ended"))
+        self._work = Worker(self, tr("Watching ended"))
         self.folders: list[WatchedFolder] = []
         self.last: dict[Path, str] = {}  # what came last in each folder
         self._again = False
-        self._over.connect(self._ended)
 
     @property
     def busy(self) -> bool:
@@ -64,15 +62,21 @@ class WatchWorker(QObject):
         if not folders:
             return
 
-        def work(stopped: Callable[[], bool]) -> None:
-            watch = Watch(folders, Processes(), self.message.emit)
+        def work(task: Task) -> None:
+            watch = Watch(folders, Processes(), task.report)
             try:
-                for arrived in watch.run(stopped):
-                    self.arrived.emit(arrived)
+                for arrived in watch.run(task.stopped):
+                    task.report(arrived)
             finally:
                 watch.close()
 
-        self._work.begin(work, self._over.emit)
+        self._work.begin(folders, work, self._ended, self._take_news)
+
+    def _take_news(self, news: Arrived | str) -> None:
+        if isinstance(news, str):
+            self.message.emit(news)
+        else:
+            self.arrived.emit(news)
 
     def take(self, arrived: Arrived) -> str:
         """Remember what came; returns it in words, empty where nothing is new."""
@@ -89,10 +93,9 @@ class WatchWorker(QObject):
         self.changed.emit()
         return f"{words}{'' if words.endswith('.') else '.'}"
 
-    def _ended(self, wrong: str) -> None:
-        self._work.wait(5)
-        if wrong:
-            self.message.emit(wrong)
+    def _ended(self, outcome: Outcome[list[WatchedFolder], None]) -> None:
+        if outcome.wrong:
+            self.message.emit(outcome.wrong)
         if self._again:
             self._again = False
             self._start()

@@ -1,1 +1,0 @@
-"""The bench: shows whatever is selected on the board, and is where one works on it."""

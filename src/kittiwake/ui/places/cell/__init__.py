@@ -1,0 +1,1 @@
+"""A clip as one receiver gets it."""

@@ -1,0 +1,1 @@
+"""A clip: what it is, and what is to be done to it."""

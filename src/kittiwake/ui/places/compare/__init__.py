@@ -1,0 +1,1 @@
+"""What codecs make of a clip, side by side."""

@@ -1,0 +1,1 @@
+"""What a service heard of each clip, and what codecs cost it."""

@@ -1,0 +1,1 @@
+"""How loud the clips of a set are."""

@@ -1,0 +1,1 @@
+"""Hold music: loops, messages, rights."""

@@ -1,0 +1,1 @@
+"""The telephone menu and its calls."""

@@ -1,0 +1,1 @@
+"""A receiver: its rules, and its machine."""

@@ -1,0 +1,1 @@
+"""Recording from a list of names."""

@@ -1,0 +1,1 @@
+"""The script: lines, voices, what was said."""

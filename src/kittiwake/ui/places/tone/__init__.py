@@ -1,0 +1,1 @@
+"""Tones by recipe."""
