@@ -105,7 +105,7 @@ def shoot_made(window: Window, shoot: Callable[[str], None], place: Path) -> Non
     page._put("respellings", page.script.changed(respellings=parsed("Skerrow = Scarrow\n#:# = # #")))
     page.speak_all()
     _until(lambda: not page.worker.busy)
-    page.table.setCurrentIndex(page.table.script.index(2, 1))
+    page.table.set_current(2, 1)
     page.table.setFocus()
     shoot("script")
     window.run("tone.open")
@@ -271,7 +271,7 @@ def main() -> None:
     shoot("beacon")
     window.board.select(notice.id)
     window.run("ear.compare")
-    while window.bench.page_of("compare").busy:
+    while window.bench.page_of("compare").worker.busy:
         app.processEvents()
     window.bench.page_of("compare").table.set_current(1)
     shoot("compare")

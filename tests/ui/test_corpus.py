@@ -49,7 +49,7 @@ class TestCorpus(WindowCase):
         by_name = {self.session.project.clip(key).name: one for key, one in self.page.qualities.items()}  # type: ignore[union-attr]
         self.assertLess(by_name["s1_line1"].snr or 0, 20)
         self.assertIn("1 double", self.page.sum.text())
-        self.assertEqual("s1_line1", self.page.table.item(0, 0).text(), "the farthest out comes first")
+        self.assertEqual("s1_line1", self.page.table.text(0, 0), "the farthest out comes first")
         self.page.rule_field.setFocus()
         QTest.keyClicks(self.page.rule_field, "snr >= 20 dB")
         self.assertIn("broken by 1 of 5 clips", self.page.cost.text())
@@ -65,7 +65,7 @@ class TestCorpus(WindowCase):
         self.press(Key.Key_Return)
         self.assertEqual("corpus", played[0][1])
         self.page.rule_table.setFocus()
-        self.page.rule_table.setCurrentCell(0, 0)
+        self.page.rule_table.set_current(0)
         self.press(Key.Key_Delete)
         self.assertEqual((), self.page.drop)
 
@@ -97,7 +97,7 @@ class TestCorpus(WindowCase):
         dialog.file.setText(str(table))
         dialog.pattern.setText("{speaker}_{id}")
         dialog.show_rows()
-        opened = [[dialog.table.item(0, n).text() for n in range(4)] + [dialog.notice.text()]]
+        opened = [[dialog.table.text(0, n) for n in range(4)] + [dialog.notice.text()]]
         dialog.take_button.click()
         self.app.processEvents()
         self.assertEqual(["s0_line0", "Hello", "ida", "en"], opened[0][:4])

@@ -69,7 +69,7 @@ class CutCase(WindowCase):
         """One action: a click on a row."""
         self.actions += 1
         table = self.page.table
-        index = table.spans.index(table.spans.row_of(span.id), 0)
+        index = table.row_model.index(table.row_model.place_of(span.id), 0)
         table.scrollTo(index)
         QTest.mouseClick(table.viewport(), Qt.MouseButton.LeftButton, pos=table.visualRect(index).center())
 

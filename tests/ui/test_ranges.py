@@ -92,7 +92,7 @@ class TestRanges(WindowCase):
 
     def test_the_table_is_edited_in_place(self) -> None:
         self.put((1, 5), (10, 20), (30, 31))
-        model = self.page.table.spans
+        model = self.page.table.row_model
         self.assertTrue(model.setData(model.index(1, NAME), "Middle"))
         self.assertTrue(model.setData(model.index(1, TEXT), "What is in the middle."))
         self.assertTrue(model.setData(model.index(1, FROM), "0:09.5"))
@@ -115,12 +115,12 @@ class TestRanges(WindowCase):
         ids = [span.id for span in self.spans]
         self.page.choose(ids[0])
         self.page.table.setFocus()
-        self.page.table.select(ids[:2])
+        self.page.table.select_keys(ids[:2])
         self.press(Key.Key_W)
         self.assertEqual([span.aside for span in self.spans], [True, True, False, False])
         self.press(Key.Key_W)
         self.assertEqual([span.aside for span in self.spans], [False] * 4)
-        self.page.table.select(ids[:3])
+        self.page.table.select_keys(ids[:3])
         self.press(Key.Key_J)
         self.assertEqual([(s.start // RATE, s.stop // RATE) for s in self.spans], [(1, 20), (30, 31)])
         self.page.table.selectAll()

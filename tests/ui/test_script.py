@@ -53,7 +53,7 @@ class ScriptCase(WindowCase):
         self.settle()
 
     def states(self) -> list[str]:
-        model = self.page.table.script
+        model = self.page.table.row_model
         return [str(model.data(model.index(row, STATE))) for row in range(model.rowCount())]
 
 
@@ -135,7 +135,7 @@ class TestScript(ScriptCase):
         (clip,) = self.session.project.job.clips
         self.assertEqual((clip.source, clip.name), (take, "gate"))
         self.assertEqual(self.states(), ["a take stands for it"])
-        self.page.table.setCurrentIndex(self.page.table.script.index(0, 0))
+        self.page.table.set_current(0)
         self.assertTrue(self.page.spoken_button.isVisible())
         self.page.spoken_button.click()
         self.wait_for(lambda: not self.page.worker.busy)
@@ -147,8 +147,8 @@ class TestScript(ScriptCase):
     def test_edited_in_place_with_what_cannot_be_said_in_words(self) -> None:
         self.press(Key.Key_F4)
         self.page.paste("one: First.\none: Second.\n")
-        model = self.page.table.script
-        self.assertEqual([line.name for line in model.lines], ["one", "one 2"])
+        model = self.page.table.row_model
+        self.assertEqual([line.name for line in model.rows], ["one", "one 2"])
         self.assertTrue(model.setData(model.index(0, 1), "First, said otherwise."))
         self.assertTrue(model.setData(model.index(0, COLUMNS.index("speed")), "8 %"))
         self.assertFalse(model.setData(model.index(0, COLUMNS.index("speed")), "fast"))
@@ -165,7 +165,7 @@ class TestScript(ScriptCase):
         self.assertIn("no series", self.window.status.words.text())
         self.page.table.setCurrentIndex(model.index(2, 0))
         self.page.remove()
-        self.assertEqual(len(model.lines), 2)
+        self.assertEqual(len(model.rows), 2)
         self.press(Key.Key_Z, Mod.ControlModifier)
         with mock.patch.object(QApplication.clipboard(), "text", return_value=""):
             self.page.paste("")
@@ -197,27 +197,27 @@ class TestScript(ScriptCase):
     def test_many_lines_are_changed_at_once(self) -> None:
         self.press(Key.Key_F4)
         self.page.paste("b 10: Ten to Skerrow.\nb 9: Nine to Skerrow.\na: Other.\n")
-        model, changes = self.page.table.script, self.page.changes
+        model, changes = self.page.table.row_model, self.page.changes
         self.page.table.horizontalHeader().sectionClicked.emit(0)
-        self.assertEqual([line.name for line in model.lines], ["a", "b 9", "b 10"])
+        self.assertEqual([line.name for line in model.rows], ["a", "b 9", "b 10"])
         self.page.table.horizontalHeader().sectionClicked.emit(0)
-        self.assertEqual([line.name for line in model.lines], ["b 10", "b 9", "a"])
+        self.assertEqual([line.name for line in model.rows], ["b 10", "b 9", "a"])
         changes.replace()
         dialog = self.window.findChild(ReplaceDialog)
         QTest.keyClicks(dialog.words, "Skerrow")
         QTest.keyClicks(dialog.other, "Tarn Holm")
         QTest.keyClick(dialog.other, Key.Key_Return)
-        self.assertEqual([line.text for line in model.lines][:2], ["Ten to Tarn Holm.", "Nine to Tarn Holm."])
+        self.assertEqual([line.text for line in model.rows][:2], ["Ten to Tarn Holm.", "Nine to Tarn Holm."])
         self.page.table.setCurrentIndex(model.index(0, COLUMNS.index("kind")))
         model.setData(model.index(0, COLUMNS.index("kind")), "menu")
         self.page.table.selectAll()
         changes.fill_down()
-        self.assertEqual([line.kind for line in model.lines], ["menu"] * 3)
+        self.assertEqual([line.kind for line in model.rows], ["menu"] * 3)
         self.page.table.setCurrentIndex(model.index(1, 3))
         QApplication.clipboard().setText("espeak/de\tde\t8 %\nespeak/fr-fr\tfr\t0.9\n\t\t1\n")
         changes.paste_over()
         self.assertEqual(
-            [(line.voice, line.speed) for line in model.lines][1:], [("espeak/de", 1.08), ("espeak/fr-fr", 0.9)]
+            [(line.voice, line.speed) for line in model.rows][1:], [("espeak/de", 1.08), ("espeak/fr-fr", 0.9)]
         )
         self.assertIn("1 beyond the last line", self.window.status.words.text())
         QApplication.clipboard().setText("espeak/de\tde\tfast\n")
@@ -276,7 +276,7 @@ class TestScript(ScriptCase):
         self.speak()
         self.assertEqual(self.state("b", "phone-menu"), "left_out")
         self.assertNotEqual(self.state("b", "deck-radio"), "left_out")
-        model = self.page.table.script
+        model = self.page.table.row_model
         column = COLUMNS.index("receivers")
         self.assertEqual(model.data(model.index(1, column)), "Deck radio")
         self.assertFalse(model.setData(model.index(0, column), "Nobody"))
@@ -288,9 +288,9 @@ class TestScript(ScriptCase):
     def test_where_somebody_stays_the_line_is_spoken_ahead_unless_its_text_would_be_sent_away(self) -> None:
         self.act(Key.Key_F4)
         self.page.take_table(read_text("name\ttext\tvoice\na\tAll of us.\t\nb\tThe deck.\tnetwork/stand-in"), "typed")
-        self.page.table.setCurrentIndex(self.page.table.script.index(0, 0))
+        self.page.table.set_current(0)
         self.wait_for(lambda: list(self.page.folder.glob("a *.wav")), 20)
-        self.page.table.setCurrentIndex(self.page.table.script.index(1, 0))
+        self.page.table.set_current(1)
         QTest.qWait(600)
         self.assertEqual(list(self.page.folder.glob("b *.wav")), [])
 

@@ -42,7 +42,7 @@ class TestTones(WindowCase):
         return self.window.status.words.text()
 
     def edit(self, row: int, column: int, text: str) -> bool:
-        model = self.page.table.rows
+        model = self.page.table.row_model
         return model.setData(model.index(row, column), text)
 
     def test_from_nothing_to_a_proved_ringing_tone_in_four_actions(self) -> None:

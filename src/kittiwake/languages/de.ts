@@ -11716,6 +11716,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
+   <source>What goes out</source>
+   <translation>Was hinausgeht</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>File</source>
    <translation>Datei</translation>
   </message>
@@ -11728,11 +11733,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Size</source>
    <translation>Größe</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/deliver_dialog.py" />
-   <source>What goes out</source>
-   <translation>Was hinausgeht</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
@@ -12558,6 +12558,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>nothing yet</source>
+   <translation>noch nichts</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
    <source>Watch a folder…</source>
    <translation>Einen Ordner beobachten…</translation>
   </message>
@@ -12580,11 +12585,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/dialogs/watch_dialog.py" />
    <source>Close</source>
    <translation>Schließen</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/watch_dialog.py" />
-   <source>nothing yet</source>
-   <translation>noch nichts</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/watch_dialog.py" />
@@ -13359,21 +13359,6 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Value</source>
-   <translation>Wert</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Off the middle</source>
-   <translation>Abstand zur Mitte</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Notes</source>
-   <translation>Hinweise</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
    <source>A rule, such as snr &gt;= 20 dB</source>
    <translation>Eine Regel, etwa snr &gt;= 20 dB</translation>
   </message>
@@ -13404,6 +13389,11 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Rules; Delete takes one away</source>
+   <translation>Regeln; Entf nimmt eine weg</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
    <source>Rule</source>
    <translation>Regel</translation>
   </message>
@@ -13419,13 +13409,23 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Rules; Delete takes one away</source>
-   <translation>Regeln; Entf nimmt eine weg</translation>
+   <source>Clips, those farthest from the middle first</source>
+   <translation>Clips, die am weitesten von der Mitte zuerst</translation>
   </message>
   <message>
    <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Clips, those farthest from the middle first</source>
-   <translation>Clips, die am weitesten von der Mitte zuerst</translation>
+   <source>Value</source>
+   <translation>Wert</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Off the middle</source>
+   <translation>Abstand zur Mitte</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Notes</source>
+   <translation>Hinweise</translation>
   </message>
   <message>
    <location filename="../ui/places/corpus/rules_side.py" />
@@ -13746,6 +13746,16 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/places/cut/table.py" />
+   <source>Spans in order</source>
+   <translation>Abschnitte der Reihe nach</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
+   <source>aside</source>
+   <translation>beiseite</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
    <source>Name</source>
    <translation>Name</translation>
   </message>
@@ -13763,16 +13773,6 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/places/cut/table.py" />
    <source>Frame {frame:,}. Type seconds, m:ss, or 44100 samples.</source>
    <translation>Abtastwert {frame:,}. Sekunden, m:ss oder 44100 samples tippen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/cut/table.py" />
-   <source>aside</source>
-   <translation>beiseite</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/cut/table.py" />
-   <source>Spans in order</source>
-   <translation>Abschnitte der Reihe nach</translation>
   </message>
   <message>
    <location filename="../ui/places/cut/view.py" />
@@ -15568,6 +15568,11 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/places/script/table.py" />
+   <source>Lines of the script</source>
+   <translation>Zeilen des Skripts</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
    <source>what it is for</source>
    <translation>wofür es ist</translation>
   </message>
@@ -15578,8 +15583,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/places/script/table.py" />
-   <source>Lines of the script</source>
-   <translation>Zeilen des Skripts</translation>
+   <source>Respelled: {text}</source>
+   <translation>Umgeschrieben: {text}</translation>
   </message>
   <message>
    <location filename="../ui/places/tone/page.py" />
@@ -15718,18 +15723,13 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/places/tone/segment_table.py" />
+   <source>Segments of the tone, in order</source>
+   <translation>Abschnitte des Tons, der Reihe nach</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
    <source>Sounds</source>
    <translation>Klingt</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Seconds</source>
-   <translation>Sekunden</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Times</source>
-   <translation>Mal</translation>
   </message>
   <message>
    <location filename="../ui/places/tone/segment_table.py" />
@@ -15738,8 +15738,18 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/places/tone/segment_table.py" />
+   <source>Seconds</source>
+   <translation>Sekunden</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
    <source>its own</source>
    <translation>eigene</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>Times</source>
+   <translation>Mal</translation>
   </message>
   <message>
    <location filename="../ui/places/tone/segment_table.py" />
@@ -15748,8 +15758,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/places/tone/segment_table.py" />
-   <source>Segments of the tone, in order</source>
-   <translation>Abschnitte des Tons, der Reihe nach</translation>
+   <source>Write 1, 2, 3 …</source>
+   <translation>Schreiben Sie 1, 2, 3 …</translation>
   </message>
   <message>
    <location filename="../ui/quick/files.py" />
@@ -15956,6 +15966,11 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/settings/keys.py" />
+   <source>Commands and their keys</source>
+   <translation>Befehle und ihre Tasten</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
    <source>Command</source>
    <translation>Befehl</translation>
   </message>
@@ -15963,11 +15978,6 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/settings/keys.py" />
    <source>Comes with</source>
    <translation>Mitgeliefert</translation>
-  </message>
-  <message>
-   <location filename="../ui/settings/keys.py" />
-   <source>Commands and their keys</source>
-   <translation>Befehle und ihre Tasten</translation>
   </message>
   <message>
    <location filename="../ui/settings/keys.py" />

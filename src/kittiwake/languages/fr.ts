@@ -11716,6 +11716,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
+   <source>What goes out</source>
+   <translation>Ce qui part</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>File</source>
    <translation>Fichier</translation>
   </message>
@@ -11728,11 +11733,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>Size</source>
    <translation>Taille</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/deliver_dialog.py" />
-   <source>What goes out</source>
-   <translation>Ce qui part</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
@@ -12558,6 +12558,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>nothing yet</source>
+   <translation>rien encore</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
    <source>Watch a folder…</source>
    <translation>Surveiller un dossier…</translation>
   </message>
@@ -12580,11 +12585,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/dialogs/watch_dialog.py" />
    <source>Close</source>
    <translation>Fermer</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/watch_dialog.py" />
-   <source>nothing yet</source>
-   <translation>rien encore</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/watch_dialog.py" />
@@ -13359,21 +13359,6 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Value</source>
-   <translation>Valeur</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Off the middle</source>
-   <translation>Écart au milieu</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Notes</source>
-   <translation>Notes</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
    <source>A rule, such as snr &gt;= 20 dB</source>
    <translation>Une règle, comme snr &gt;= 20 dB</translation>
   </message>
@@ -13404,6 +13389,11 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Rules; Delete takes one away</source>
+   <translation>Règles ; Suppr en ôte une</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
    <source>Rule</source>
    <translation>Règle</translation>
   </message>
@@ -13419,13 +13409,23 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Rules; Delete takes one away</source>
-   <translation>Règles ; Suppr en ôte une</translation>
+   <source>Clips, those farthest from the middle first</source>
+   <translation>Clips, les plus loin du milieu d’abord</translation>
   </message>
   <message>
    <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Clips, those farthest from the middle first</source>
-   <translation>Clips, les plus loin du milieu d’abord</translation>
+   <source>Value</source>
+   <translation>Valeur</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Off the middle</source>
+   <translation>Écart au milieu</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/corpus/rules_side.py" />
+   <source>Notes</source>
+   <translation>Notes</translation>
   </message>
   <message>
    <location filename="../ui/places/corpus/rules_side.py" />
@@ -13746,6 +13746,16 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/places/cut/table.py" />
+   <source>Spans in order</source>
+   <translation>Segments dans l’ordre</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
+   <source>aside</source>
+   <translation>à part</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
    <source>Name</source>
    <translation>Nom</translation>
   </message>
@@ -13763,16 +13773,6 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/places/cut/table.py" />
    <source>Frame {frame:,}. Type seconds, m:ss, or 44100 samples.</source>
    <translation>Échantillon {frame:,}. Taper des secondes, m:ss, ou 44100 samples.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/cut/table.py" />
-   <source>aside</source>
-   <translation>à part</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/cut/table.py" />
-   <source>Spans in order</source>
-   <translation>Segments dans l’ordre</translation>
   </message>
   <message>
    <location filename="../ui/places/cut/view.py" />
@@ -15568,6 +15568,11 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/places/script/table.py" />
+   <source>Lines of the script</source>
+   <translation>Lignes du script</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/script/table.py" />
    <source>what it is for</source>
    <translation>pour quoi c’est</translation>
   </message>
@@ -15578,8 +15583,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/places/script/table.py" />
-   <source>Lines of the script</source>
-   <translation>Lignes du script</translation>
+   <source>Respelled: {text}</source>
+   <translation>Réécrit : {text}</translation>
   </message>
   <message>
    <location filename="../ui/places/tone/page.py" />
@@ -15718,18 +15723,13 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/places/tone/segment_table.py" />
+   <source>Segments of the tone, in order</source>
+   <translation>Segments de la tonalité, dans l’ordre</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
    <source>Sounds</source>
    <translation>Sons</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Seconds</source>
-   <translation>Secondes</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Times</source>
-   <translation>Fois</translation>
   </message>
   <message>
    <location filename="../ui/places/tone/segment_table.py" />
@@ -15738,8 +15738,18 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/places/tone/segment_table.py" />
+   <source>Seconds</source>
+   <translation>Secondes</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
    <source>its own</source>
    <translation>la sienne</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/tone/segment_table.py" />
+   <source>Times</source>
+   <translation>Fois</translation>
   </message>
   <message>
    <location filename="../ui/places/tone/segment_table.py" />
@@ -15748,8 +15758,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/places/tone/segment_table.py" />
-   <source>Segments of the tone, in order</source>
-   <translation>Segments de la tonalité, dans l’ordre</translation>
+   <source>Write 1, 2, 3 …</source>
+   <translation>Écrivez 1, 2, 3…</translation>
   </message>
   <message>
    <location filename="../ui/quick/files.py" />
@@ -15956,6 +15966,11 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/settings/keys.py" />
+   <source>Commands and their keys</source>
+   <translation>Commandes et leurs touches</translation>
+  </message>
+  <message>
+   <location filename="../ui/settings/keys.py" />
    <source>Command</source>
    <translation>Commande</translation>
   </message>
@@ -15963,11 +15978,6 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/settings/keys.py" />
    <source>Comes with</source>
    <translation>Fournie</translation>
-  </message>
-  <message>
-   <location filename="../ui/settings/keys.py" />
-   <source>Commands and their keys</source>
-   <translation>Commandes et leurs touches</translation>
   </message>
   <message>
    <location filename="../ui/settings/keys.py" />

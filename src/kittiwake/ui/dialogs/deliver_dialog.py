@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 from pathlib import Path
+from typing import NamedTuple
 
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import (
@@ -14,8 +15,6 @@ from PySide6.QtWidgets import (
     QGridLayout,
     QHBoxLayout,
     QLabel,
-    QTableWidget,
-    QTableWidgetItem,
     QVBoxLayout,
     QWidget,
 )  # fmt: skip
@@ -31,7 +30,7 @@ from ...words import in_words, phrase, tr
 from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.field import Field
-from ..widgets.table_copying import TableCopying
+from ..widgets.row_table import Column, RowTable
 
 _MANIFESTS = (
     ("none", phrase("no list")),
@@ -40,6 +39,16 @@ _MANIFESTS = (
     ("both", phrase("both lists")),
 )
 _SHOWN = 500
+_ORDER = ("changed", "new", "same")
+
+
+class PlannedFile(NamedTuple):
+    """A file where it goes to, and what it is there now, in words."""
+
+    place: str
+    state: str
+    bytes: int | None
+    seconds: float | None
 
 
 class DeliverDialog(QDialog):
@@ -59,19 +68,16 @@ class DeliverDialog(QDialog):
         self.head.setWordWrap(True)
         column.addWidget(self.head)
         column.addLayout(self._fields(into))
-        self.table = QTableWidget(0, 4)
-        TableCopying(self.table)
-        self.table.setHorizontalHeaderLabels([tr("File"), tr("Now"), tr("Size"), tr("Length")])
-        self.table.setAccessibleName(tr("What goes out"))
-        self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
-        self.table.setSelectionBehavior(QTableWidget.SelectionBehavior.SelectRows)
-        self.table.setShowGrid(False)
-        self.table.verticalHeader().hide()
-        self.table.horizontalHeader().setHighlightSections(False)
-        self.table.horizontalHeader().setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
-        for at, width in ((0, 340), (1, 96), (2, 92)):
-            self.table.setColumnWidth(at, scaled(width))
-        self.table.horizontalHeader().setStretchLastSection(True)
+        self.table: RowTable[PlannedFile] = RowTable(
+            tr("What goes out"),
+            [
+                Column(tr("File"), lambda one: one.place, width=340),
+                Column(tr("Now"), lambda one: one.state, width=96),
+                Column(tr("Size"), lambda one: "" if one.bytes is None else format_bytes(one.bytes), width=92),
+                Column(tr("Length"), lambda one: "" if one.seconds is None else format_seconds(one.seconds)),
+            ],
+            key=lambda one: one.place,
+        )
         column.addWidget(self.table, 1)
         if missing:
             names = ", ".join(missing[:4]) + (" …" if len(missing) > 4 else "")
@@ -180,16 +186,9 @@ class DeliverDialog(QDialog):
         self.go_button.setText(tr("Deliver {n} files", "Deliver {n} file", count, n=count))
         self.go_button.setEnabled(True)
         self.away_box.setVisible(bool(plan.gone))
-        rows = [(place, plan.states[place], item.bytes, item.seconds) for place, item in plan.places.items()]
-        rows.sort(key=lambda row: ("changed", "new", "same").index(row[1]))
-        lines = [(one.name, tr("there, and no more in the set"), None, None) for one in plan.gone] + rows
-        self.table.setRowCount(min(len(lines), _SHOWN))
-        for row, (place, state, size, seconds) in enumerate(lines[:_SHOWN]):
-            texts = (
-                place,
-                STATES.get(state, state),
-                "" if size is None else format_bytes(size),
-                "" if seconds is None else format_seconds(seconds),
-            )
-            for column, text in enumerate(texts):
-                self.table.setItem(row, column, QTableWidgetItem(in_words(text)))
+        files = [
+            PlannedFile(place, STATES.get(plan.states[place], plan.states[place]), item.bytes, item.seconds)
+            for place, item in sorted(plan.places.items(), key=lambda one: _ORDER.index(plan.states[one[0]]))
+        ]
+        gone = [PlannedFile(one.name, tr("there, and no more in the set"), None, None) for one in plan.gone]
+        self.table.show_rows([*gone, *files][:_SHOWN])

@@ -13,10 +13,7 @@ from PySide6.QtWidgets import (
     QDialogButtonBox,
     QFileDialog,
     QGridLayout,
-    QHeaderView,
     QLabel,
-    QTableWidget,
-    QTableWidgetItem,
     QVBoxLayout,
     QWidget,
 )
@@ -29,7 +26,7 @@ from ...words import in_words, phrase, tr
 from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.field import Field
-from ..widgets.table_copying import TableCopying
+from ..widgets.row_table import Column, RowTable
 
 _SHOWN = 200
 _HEADS = (phrase("Clip"), phrase("Text"), phrase("Speaker"), phrase("Language"), phrase("Also"))
@@ -54,20 +51,20 @@ class RowsDialog(QDialog):
         head.setWordWrap(True)
         column.addWidget(head)
         column.addLayout(self._fields())
-        self.table = QTableWidget(0, len(_HEADS))
-        TableCopying(self.table)
-        self.table.setAccessibleName(tr("What would be taken"))
-        self.table.setHorizontalHeaderLabels([in_words(head) for head in _HEADS])
-        self.table.setEditTriggers(QTableWidget.EditTrigger.NoEditTriggers)
-        self.table.setSelectionBehavior(QTableWidget.SelectionBehavior.SelectRows)
-        self.table.setShowGrid(False)
-        self.table.verticalHeader().hide()
-        header = self.table.horizontalHeader()
-        header.setHighlightSections(False)
-        header.setDefaultAlignment(Qt.AlignmentFlag.AlignLeft | Qt.AlignmentFlag.AlignVCenter)
-        header.setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
-        for at, width in ((0, 190), (2, 110), (3, 90), (4, 150)):
-            self.table.setColumnWidth(at, scaled(width))
+        names = {clip.id: clip.name for clip in self._clips}
+        self.table: RowTable[tuple[str, Row]] = RowTable(
+            tr("What would be taken"),
+            [
+                Column(tr("Clip"), lambda one: names[one[0]], width=190),
+                Column(tr("Text"), lambda one: one[1].text),
+                Column(tr("Speaker"), lambda one: one[1].speaker, width=110),
+                Column(tr("Language"), lambda one: one[1].language, width=90),
+                Column(
+                    tr("Also"), lambda one: ", ".join(f"{key} {value}" for key, value in one[1].traits), width=150
+                ),
+            ],
+            key=lambda one: one[0],
+        )
         column.addWidget(self.table, 1)
         self.notice = QLabel()
         self.notice.setWordWrap(True)
@@ -147,14 +144,7 @@ class RowsDialog(QDialog):
                 self.rows += [(clip.id, row) for clip in by_path[row.path]]
         except KittiwakeError as error:
             wrong = str(error)
-        names = {clip.id: clip.name for clip in self._clips}
-        self.table.setRowCount(min(_SHOWN, len(self.rows)))
-        for at, (clip_id, row) in enumerate(self.rows[:_SHOWN]):
-            also = ", ".join(f"{key} {value}" for key, value in row.traits)
-            for column, text in enumerate((names[clip_id], row.text, row.speaker, row.language, also)):
-                item = QTableWidgetItem(in_words(text))
-                item.setToolTip(in_words(text))
-                self.table.setItem(at, column, item)
+        self.table.show_rows(self.rows[:_SHOWN])
         sentences = findings.sentences
         more = (
             tr(

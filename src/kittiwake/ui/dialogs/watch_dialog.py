@@ -11,11 +11,9 @@ from PySide6.QtWidgets import (
     QDialogButtonBox,
     QFileDialog,
     QHBoxLayout,
-    QHeaderView,
     QLabel,
     QListWidget,
     QListWidgetItem,
-    QTableWidgetItem,
     QVBoxLayout,
     QWidget,
 )
@@ -27,7 +25,7 @@ from ...core.watch import WatchedFolder
 from ...words import in_words, tr
 from ..theme.scale import scaled
 from ..widgets.button import Button
-from ..widgets.key_table import KeyTable
+from ..widgets.row_table import Column, RowTable
 from ..widgets.short_path import short_path
 from ..workers.watched_folders import WatchWorker
 
@@ -50,15 +48,17 @@ class WatchDialog(QDialog):
         words.setWordWrap(True)
         words.setProperty("soft", True)
         column.addWidget(words)
-        self.table = KeyTable(
-            (tr("Folder"), tr("For"), tr("Outputs go to"), tr("What came last")), tr("Watched folders")
+        self.table: RowTable[WatchedFolder] = RowTable(
+            tr("Watched folders"),
+            [
+                Column(tr("Folder"), lambda one: short_path(one.path), width=210),
+                Column(tr("For"), lambda one: ", ".join(_name_of(slug) for slug in one.receivers), width=150),
+                Column(tr("Outputs go to"), lambda one: short_path(one.into), width=190),
+                Column(tr("What came last"), lambda one: watching.last.get(one.path, tr("nothing yet"))),
+            ],
+            key=lambda one: one.path,
         )
         self.table.keys = {Qt.Key.Key_Delete: self.remove, Qt.Key.Key_Return: self.choose_receivers}
-        head = self.table.horizontalHeader()
-        head.setSectionResizeMode(QHeaderView.ResizeMode.Interactive)
-        for at, width in enumerate((210, 150, 190)):
-            self.table.setColumnWidth(at, scaled(width))
-        head.setStretchLastSection(True)
         column.addWidget(self.table, 1)
         self.notice = QLabel()
         self.notice.setWordWrap(True)
@@ -86,21 +86,11 @@ class WatchDialog(QDialog):
         (self.table if watching.folders else self.add_button).setFocus()
 
     def refresh(self) -> None:
-        here, folders = self.table.currentRow(), self._watching.folders
-        self.table.setRowCount(len(folders))
-        for row, one in enumerate(folders):
-            texts = (
-                short_path(one.path),
-                ", ".join(_name_of(slug) for slug in one.receivers),
-                short_path(one.into),
-                self._watching.last.get(one.path, tr("nothing yet")),
-            )
-            for column, text in enumerate(texts):
-                item = QTableWidgetItem(in_words(text))
-                item.setToolTip(in_words(text))
-                self.table.setItem(row, column, item)
-        if folders:
-            self.table.setCurrentCell(max(0, min(here, len(folders) - 1)), 0)
+        folders = self._watching.folders
+        here = self.table.currentRow()
+        self.table.show_rows(folders)
+        if folders and self.table.current is None:
+            self.table.set_current(max(0, min(here, len(folders) - 1)))
         for button in (self.for_button, self.into_button, self.remove_button):
             button.setEnabled(bool(folders))
 

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Mapping
 from pathlib import Path
 
 from PySide6.QtCore import Qt, Signal
@@ -10,10 +11,8 @@ from PySide6.QtWidgets import (
     QDialog,
     QDialogButtonBox,
     QHBoxLayout,
-    QHeaderView,
     QKeySequenceEdit,
     QLabel,
-    QTableWidgetItem,
     QVBoxLayout,
     QWidget,
 )
@@ -26,7 +25,7 @@ from ..dialogs.ask import where_to_save
 from ..dialogs.palette import native_key
 from ..theme.scale import scaled
 from ..widgets.button import Button
-from ..widgets.key_table import KeyTable
+from ..widgets.row_table import Column, RowTable
 from ..widgets.sentence import Sentence
 from .held import HeldSettings
 
@@ -40,24 +39,28 @@ class KeysPart(QWidget):
         super().__init__()
         self._settings = settings
         self._shown: list[Command] = []
+        self._double: Mapping[str, object] = {}
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
         self.conflict = QLabel()
         self.conflict.setWordWrap(True)
         column.addWidget(self.conflict)
-        self.table = KeyTable((tr("Command"), tr("Keys"), tr("Comes with")), tr("Commands and their keys"))
+        self.table: RowTable[Command] = RowTable(
+            tr("Commands and their keys"),
+            [
+                Column(tr("Command"), _name_in_words, tip=lambda one: one.help),
+                Column(tr("Keys"), self._keys_in_words, width=170, tip=lambda one: one.help),
+                Column(tr("Comes with"), _first_keys_in_words, width=150, tip=lambda one: one.help),
+            ],
+            key=lambda one: one.id,
+        )
         self.table.keys = {
             Qt.Key.Key_Return: self.change,
             Qt.Key.Key_Enter: self.change,
             Qt.Key.Key_Delete: self._take_away,
         }
         self.table.setMinimumHeight(scaled(300))
-        self.table.cellDoubleClicked.connect(lambda *_: self.change())
-        head = self.table.horizontalHeader()
-        head.setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
-        head.setSectionResizeMode(2, QHeaderView.ResizeMode.Interactive)
-        self.table.setColumnWidth(1, scaled(170))
-        self.table.setColumnWidth(2, scaled(150))
+        self.table.doubleClicked.connect(lambda _: self.change())
         column.addWidget(self.table)
         row = QHBoxLayout()
         for words, act in (
@@ -75,7 +78,6 @@ class KeysPart(QWidget):
 
     def show_matching(self, words: list[str]) -> int:
         """Show the commands with these words; returns how many."""
-        here = self._current()
         self._shown = [
             one
             for one in window_commands()
@@ -84,20 +86,10 @@ class KeysPart(QWidget):
                 for word in words
             )
         ]
-        self.table.setRowCount(len(self._shown))
-        double = commands.conflicts()
-        for row, one in enumerate(self._shown):
-            keys = "  ".join(f"{native_key(key)}{' ⚠' if key in double else ''}" for key in one.shown_keys) or "none"
-            comes = "  ".join(map(native_key, one.keys)) if one.shown_keys != one.keys else ""
-            for column, text in enumerate((f"{in_words(one.menu)}: {in_words(one.text).rstrip('…')}", keys, comes)):
-                item = QTableWidgetItem(in_words(text))
-                item.setFlags(Qt.ItemFlag.ItemIsSelectable | Qt.ItemFlag.ItemIsEnabled)
-                item.setToolTip(in_words(one.help))
-                self.table.setItem(row, column, item)
-            if here and one.id == here.id:
-                self.table.setCurrentCell(row, 0)
-        if self.table.currentRow() < 0 and self._shown:
-            self.table.setCurrentCell(0, 0)
+        self._double = double = commands.conflicts()
+        self.table.show_rows(self._shown)
+        if self.table.current is None and self._shown:
+            self.table.set_current(0)
         sentences = [
             tr(
                 "{key} is the key of {list}: until one of them has another it does nothing.",
@@ -111,8 +103,11 @@ class KeysPart(QWidget):
         return len(self._shown)
 
     def _current(self) -> Command | None:
-        row = self.table.currentRow()
-        return self._shown[row] if 0 <= row < len(self._shown) else None
+        return self.table.current
+
+    def _keys_in_words(self, one: Command) -> str:
+        keys = (f"{native_key(key)}{' ⚠' if key in self._double else ''}" for key in one.shown_keys)
+        return "  ".join(keys) or tr("none")
 
     def change(self) -> None:
         """Ask for other keys."""
@@ -149,6 +144,14 @@ class KeysPart(QWidget):
             )
             return
         self.message.emit(tr("All keys stand in {name}.", name=path.name))
+
+
+def _name_in_words(one: Command) -> str:
+    return f"{in_words(one.menu)}: {in_words(one.text).rstrip('…')}"
+
+
+def _first_keys_in_words(one: Command) -> str:
+    return "  ".join(map(native_key, one.keys)) if one.shown_keys != one.keys else ""
 
 
 def list_of_keys() -> str:

@@ -48,7 +48,7 @@ _SORT_MARK = "    "  # room for it behind the head
 class Column(Generic[Row]):
     """Attributes
     ----------
-    head : above it; empty for none.
+    head : above it; empty for none. A function where it changes.
     text : what stands in the cell of a row.
     width : pixels at the usual size of text; 0: as much as is left.
     number : right-aligned.
@@ -60,7 +60,7 @@ class Column(Generic[Row]):
     soft : whether the text of a row is only said by the way.
     """
 
-    head: str
+    head: str | Callable[[], str]
     text: Callable[[Row], object]
     width: int = 0
     number: bool = False
@@ -147,7 +147,8 @@ class RowModel(QAbstractTableModel, Generic[Row]):
             return None
         column = self.columns[section]
         if role == Qt.ItemDataRole.DisplayRole:
-            return in_words(column.head) + (_SORT_MARK if self._sortable else "")
+            head = column.head if isinstance(column.head, str) else column.head()
+            return in_words(head) + (_SORT_MARK if self._sortable else "")
         if role == Qt.ItemDataRole.TextAlignmentRole:
             return int(column.side)
         if role == Qt.ItemDataRole.ToolTipRole:

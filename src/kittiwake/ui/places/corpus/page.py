@@ -13,7 +13,6 @@ from PySide6.QtWidgets import (
     QGridLayout,
     QHBoxLayout,
     QLabel,
-    QTableWidgetItem,
     QVBoxLayout,
 )
 
@@ -37,7 +36,7 @@ from ...workers.corpus import CorpusWorker
 from ...workers.worker import Outcome
 from ..place import PlacePage, Stop, place
 from .plot import SpreadPlot
-from .rules_side import RulesSide
+from .rules_side import ListedClip, RuleCost, RulesSide
 
 if TYPE_CHECKING:
     from ...shell.context import Context
@@ -116,7 +115,7 @@ class CorpusPage(PlacePage):
         self.rule_field.returnPressed.connect(self.add_rule)
         self.drop_button.clicked.connect(self.add_rule)
         self.flag_button.clicked.connect(lambda: self.add_rule(flag=True))
-        self.table.itemDoubleClicked.connect(lambda _: self.play())
+        self.table.wanted.connect(self.play)
         self.play_button.clicked.connect(self.play)
         self.out_button.clicked.connect(self.leave_out)
         self.rule_table.keys[Qt.Key.Key_Delete] = self.take_rule_away
@@ -168,7 +167,7 @@ class CorpusPage(PlacePage):
         self.plots[name].setChecked(True)
         self.table.clearSelection()
         self._show_list()
-        self.table.setCurrentCell(0, 0)
+        self.table.set_current(0)
 
     def _values(self, name: str) -> dict[str, float]:
         return {
@@ -252,22 +251,15 @@ class CorpusPage(PlacePage):
 
     def take_rule_away(self) -> None:
         """The rule of the current row holds no more."""
-        at = self.rule_table.currentRow()
-        rules = [*((rule, False) for rule in self.drop), *((rule, True) for rule in self.flag)]
-        if 0 <= at < len(rules):
-            del rules[at]
-            self.drop = tuple(rule for rule, flag in rules if not flag)
-            self.flag = tuple(rule for rule, flag in rules if flag)
+        if (one := self.rule_table.current) is not None:
+            self.drop = tuple(rule for rule in self.drop if rule != one.rule)
+            self.flag = tuple(rule for rule in self.flag if rule != one.rule)
             self._show_all()
 
     def _show_rules(self) -> None:
-        rules = [*((rule, tr("leaves out")) for rule in self.drop), *((rule, "flags") for rule in self.flag)]
+        rules = [*((rule, False) for rule in self.drop), *((rule, True) for rule in self.flag)]
         self.rule_table.setVisible(bool(rules))
-        self.rule_table.setRowCount(len(rules))
-        for row, (rule, does) in enumerate(rules):
-            clips, seconds = self._cost(rule)
-            for column, text in enumerate((rule.words, does, f"{clips:,}", hours(seconds))):
-                self.rule_table.setItem(row, column, QTableWidgetItem(in_words(text)))
+        self.rule_table.show_rows(RuleCost(rule, flags, *self._cost(rule)) for rule, flags in rules)
 
     def _show_list(self) -> None:
         measure = MEASURES[self._measure]
@@ -277,30 +269,23 @@ class CorpusPage(PlacePage):
         self.list_head.setToolTip(in_words(self.list_head.text()))
         order = sorted(values, key=lambda key: -abs(values[key] - (spread.median if spread else 0.0)))
         broken = [key for key, one in self.qualities.items() if one.error]
-        chosen = self._chosen()
-        self.table.setRowCount(min(_LISTED, len(order) + len(broken)))
-        for row, key in enumerate([*broken, *order][:_LISTED]):
-            clip = self._session.project.clip(key)
-            name = QTableWidgetItem(clip.name if clip else key)
-            name.setData(Qt.ItemDataRole.UserRole, key)
-            value = values.get(key)
-            texts = (
-                "–" if value is None else measure.with_unit(value),
-                "–"
-                if value is None or spread is None
-                else f"{value - spread.median:+,.{measure.digits}f}".replace("-", "−"),
-                clip.speaker if clip else "",
-                self._to_mind(key, value, spread),
-            )
-            self.table.setItem(row, 0, name)
-            for column, text in enumerate(texts, 1):
-                item = QTableWidgetItem(in_words(text))
-                item.setToolTip(in_words(text))
-                self.table.setItem(row, column, item)
-            if key in chosen:
-                self.table.selectRow(row)
-        if self.table.rowCount() and self.table.currentRow() < 0:
-            self.table.setCurrentCell(0, 0)
+        self.table.show_rows(self._listed(key, values.get(key), spread) for key in [*broken, *order][:_LISTED])
+        if self.table.rowCount() and self.table.current is None:
+            self.table.set_current(0)
+
+    def _listed(self, key: str, value: float | None, spread: Spread | None) -> ListedClip:
+        measure, clip = MEASURES[self._measure], self._session.project.clip(key)
+        off = "–"
+        if value is not None and spread is not None:
+            off = f"{value - spread.median:+,.{measure.digits}f}".replace("-", "−")
+        return ListedClip(
+            key,
+            clip.name if clip else key,
+            "–" if value is None else measure.with_unit(value),
+            off,
+            clip.speaker if clip else "",
+            self._to_mind(key, value, spread),
+        )
 
     def _to_mind(self, key: str, value: float | None, spread: Spread | None) -> str:
         quality = self.qualities[key]
@@ -317,10 +302,11 @@ class CorpusPage(PlacePage):
         return ", ".join(sentences)
 
     def _chosen(self) -> list[str]:
-        return [self.table.key_of(row) for row in sorted({index.row() for index in self.table.selectedIndexes()})]
+        return [one.id for one in self.table.selected()]
 
     def current(self) -> Clip | None:
-        return self._session.project.clip(self.table.key_of(self.table.currentRow()))
+        one = self.table.current
+        return self._session.project.clip(one.id) if one is not None else None
 
     def play(self) -> None:
         """The clip of the current row."""

@@ -2,16 +2,37 @@
 
 from __future__ import annotations
 
+from typing import NamedTuple
+
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout
 
 from ....commands import key_of
-from ....words import phrase, tr
-from ...theme.scale import scaled
+from ....core.corpus.rules import Rule
+from ....core.corpus.sheet import hours
+from ....words import tr
 from ...widgets.button import Button
 from ...widgets.field import Field
-from ...widgets.key_table import KeyTable
+from ...widgets.row_table import Column, RowTable
 
-_HEADS = (phrase("Clip"), phrase("Value"), phrase("Off the middle"), phrase("Speaker"), phrase("Notes"))
+
+class RuleCost(NamedTuple):
+    """A rule that is taken, whether it only flags, and what breaks it: clips, and seconds of sound."""
+
+    rule: Rule
+    flags: bool
+    clips: int
+    seconds: float
+
+
+class ListedClip(NamedTuple):
+    """A clip as it stands in the list, in words."""
+
+    id: str
+    name: str
+    value: str
+    off: str
+    speaker: str
+    notes: str
 
 
 class RulesSide(QVBoxLayout):
@@ -34,18 +55,33 @@ class RulesSide(QVBoxLayout):
         self.cost.setProperty("soft", True)
         self.cost.setWordWrap(True)
         self.addWidget(self.cost)
-        self.rule_table = KeyTable(
-            (tr("Rule"), tr("Does"), tr("Clips"), tr("Sound")), tr("Rules; Delete takes one away")
+        self.rule_table: RowTable[RuleCost] = RowTable(
+            tr("Rules; Delete takes one away"),
+            [
+                Column(tr("Rule"), lambda one: one.rule.words, width=190),
+                Column(tr("Does"), lambda one: tr("flags") if one.flags else tr("leaves out"), width=100),
+                Column(tr("Clips"), lambda one: f"{one.clips:,}", width=100),
+                Column(tr("Sound"), lambda one: hours(one.seconds)),
+            ],
+            key=lambda one: one.rule,
         )
         self.rule_table.setMaximumHeight(112)
-        self.rule_table.setColumnWidth(0, scaled(190))
         self.addWidget(self.rule_table)
         self.list_head = QLabel()
         self.list_head.setProperty("part", True)
         self.addWidget(self.list_head)
-        self.table = KeyTable(_HEADS, tr("Clips, those farthest from the middle first"))
-        for at, width in ((0, 136), (1, 104), (2, 114), (3, 74)):
-            self.table.setColumnWidth(at, scaled(width))
+        self.table: RowTable[ListedClip] = RowTable(
+            tr("Clips, those farthest from the middle first"),
+            [
+                Column(tr("Clip"), lambda one: one.name, width=136),
+                Column(tr("Value"), lambda one: one.value, width=104),
+                Column(tr("Off the middle"), lambda one: one.off, width=114),
+                Column(tr("Speaker"), lambda one: one.speaker, width=74),
+                Column(tr("Notes"), lambda one: one.notes),
+            ],
+            key=lambda one: one.id,
+            several=True,
+        )
         self.addWidget(self.table, 1)
         row = QHBoxLayout()
         self.play_button = Button(tr("Hear it  Enter"))

@@ -83,12 +83,12 @@ class CutPage(PlacePage):
         self.wave.stepped.connect(lambda way: self.step(way))
         self.wave.pointed.connect(lambda _: self._say_place())
         self.wave.entered.connect(self.begin_to_name)
-        self.table.chosen.connect(self.choose)
+        self.table.chosen.connect(self._row_chosen)
         self.table.picked.connect(self._show_spans)
-        self.table.spans.renamed.connect(lambda span_id, name: self.work.rename(name, span_id))
-        self.table.spans.worded.connect(self.work.word)
-        self.table.spans.moved.connect(self.work.move_edge)
-        self.table.spans.message.connect(self.message)
+        self.table.renamed.connect(lambda span_id, name: self.work.rename(name, span_id))
+        self.table.worded.connect(self.work.word)
+        self.table.moved.connect(self.work.move_edge)
+        self.table.message.connect(self.message)
         self.typed.returnPressed.connect(self.add_typed)
         self.finder.message.connect(self.message)
         self.finder.searched.connect(self._choose_first)
@@ -101,6 +101,10 @@ class CutPage(PlacePage):
         self._cutter.listened.connect(self.finder.listened)
         self._cutter.listening.connect(self.finder.listening)
         self._cutter.pictured.connect(self._pictured)
+
+    def _row_chosen(self) -> None:
+        if (row := self.table.current) is not None:
+            self.choose(row.span.id)
 
     def eventFilter(self, watched: QObject, event: QEvent) -> bool:
         """In the name field: Enter goes on, the arrows move among spans, Ctrl+Space plays again; letters are letters."""
@@ -209,8 +213,8 @@ class CutPage(PlacePage):
             )
             more[span.id] = f"→ {heard[span.id].name}?" if span.id in heard else take
         self.wave.rate = self.rate
-        self.table.spans.show(cut.spans, names, more, self.rate)
-        self.table.show_chosen(self.work.chosen_id)
+        self.table.show_spans(cut.spans, names, more, self.rate)
+        self.table.show_key(self.work.chosen_id)
         self._show_spans()
         active = sum(not span.aside for span in cut.spans)
         self.head.setText(tr("{n} clips", "{n} clip", active, n=active) if cut.spans else tr("Not cut yet"))
@@ -226,7 +230,7 @@ class CutPage(PlacePage):
             if clip.source == self.source and clip.touch_up.without
         }
         shown = [Shown(span, names[span.id], without.get(span.id, ())) for span in cut.spans]
-        selected = self.table.selected()
+        selected = self.table.selected_ids()
         self.wave.show_spans(shown, self.work.chosen_id, selected if len(selected) > 1 else ())
 
     def _show_name(self, chosen: Span | None, names: dict[str, str]) -> None:
@@ -346,7 +350,7 @@ class CutPage(PlacePage):
 
     def picked(self) -> list[str]:
         """Ids of the spans that a command is meant for: those selected together, else the chosen one."""
-        selected = self.table.selected()
+        selected = self.table.selected_ids()
         return selected if len(selected) > 1 and self.work.chosen_id in selected else [self.work.chosen_id]
 
     def listen_for_names(self) -> None:

@@ -40,7 +40,7 @@ class LineChanges(QMenu):
 
     def fill_down(self) -> None:
         """The current column of the first of the selected lines, in all of them."""
-        ids = [line.id for line in self._table.selected_lines()]
+        ids = [line.id for line in self._table.selected()]
         column = self._table.currentIndex().column()
         if len(ids) < 2 or not 0 < column < len(COLUMNS):
             self.message.emit(
@@ -75,7 +75,7 @@ class LineChanges(QMenu):
             self.message.emit(tr("Copy cells of a spreadsheet, and choose the first cell that they are to replace."))
             return
         try:
-            script = pasted_over(self._script(), at.row(), at.column(), rows, self._table.script.known)
+            script = pasted_over(self._script(), at.row(), at.column(), rows, self._table.known)
         except KittiwakeError as error:
             self.message.emit(str(error))
             return

@@ -113,8 +113,8 @@ class ScriptPage(PlacePage):
 
     def _connect(self) -> None:
         self.typed.returnPressed.connect(self.add_typed)
-        self.table.script.changed.connect(self._line_changed)
-        self.table.script.message.connect(self.message)
+        self.table.changed.connect(self._line_changed)
+        self.table.message.connect(self.message)
         self.table.pasted.connect(self.paste)
         self.table.selectionModel().currentRowChanged.connect(lambda *_: self._buttons())
         # Whoever stays at a line may want to hear it.
@@ -179,9 +179,9 @@ class ScriptPage(PlacePage):
             line.id: state_of(line, project, folder, self._errors.get(line.id, ""), self.back.heard.get(line.id))
             for line in script.lines
         }
-        self.table.script.show(script, {key: state.words for key, state in self._states.items()}, self._known())
+        self.table.show_script(script, {key: state.words for key, state in self._states.items()}, self._known())
         if script.lines and not self.table.currentIndex().isValid():
-            self.table.setCurrentIndex(self.table.script.index(0, 0))
+            self.table.set_current(0)
         series = sum(is_series(line.text) for line in script.lines)
         lines = len(script.lines)
         sentence = tr("{n} lines", "{n} line", lines, n=lines) if lines else tr("No lines yet")
@@ -194,7 +194,7 @@ class ScriptPage(PlacePage):
         self._buttons()
 
     def _buttons(self) -> None:
-        line = self.table.current_line()
+        line = self.table.current
         self.hear_button.setEnabled(line is not None)
         self.spoken_button.setVisible(line is not None and line.taken)
         long = self._too_long()
@@ -211,7 +211,7 @@ class ScriptPage(PlacePage):
             self.speak_button.style().polish(self.speak_button)
 
     def _too_long(self) -> list[ScriptLine]:
-        return too_long(self.script.lines, self._states, self.table.selected_lines())
+        return too_long(self.script.lines, self._states, self.table.selected())
 
     # -- lines -----------------------------------------------------------------------------------------------------
 
@@ -267,7 +267,7 @@ class ScriptPage(PlacePage):
                 tr("There is no receiver “{unknown}”: those lines go to every receiver.", unknown=unknown[0])
             )
         self.message.emit(" ".join(map(in_words, [*sentences, *table.notes[:2]])))
-        self.table.setCurrentIndex(self.table.script.index(len(self.script.lines) - 1, 0))
+        self.table.set_current(len(self.script.lines) - 1)
 
     def delete_chosen(self) -> bool:
         self.remove()
@@ -275,7 +275,7 @@ class ScriptPage(PlacePage):
 
     def remove(self) -> None:
         """Take the selected lines away; what was spoken of them goes off the board with the next removal there."""
-        ids = {line.id for line in self.table.selected_lines()}
+        ids = {line.id for line in self.table.selected()}
         if ids:
             left = tuple(line for line in self.script.lines if line.id not in ids)
             self._put(
@@ -329,13 +329,13 @@ class ScriptPage(PlacePage):
 
     def hear(self) -> None:
         """The current line, at once."""
-        if (line := self.table.current_line()) is not None and is_series(line.text):
+        if (line := self.table.current) is not None and is_series(line.text):
             self.message.emit(tr("A series is many lines: make them lines first."))
         elif line is not None:
             self.worker.hear(line, self.script, self.folder, self._heard)
 
     def _prepare(self) -> None:
-        line = self.table.current_line()
+        line = self.table.current
         if self.isVisible() and line is not None and not line.taken and not is_series(line.text):
             self.worker.prepare(line, self.script, self.folder)
 
@@ -351,7 +351,7 @@ class ScriptPage(PlacePage):
 
     def use_voice(self) -> None:
         """The voice stands for the current line again, in place of a take."""
-        line = self.table.current_line()
+        line = self.table.current
         if line is not None and line.taken:
             edits.use_spoken(self._session.project, line)
             self.speak_all()

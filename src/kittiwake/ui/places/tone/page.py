@@ -136,8 +136,8 @@ class TonePage(PlacePage):
         self.rate.activated.connect(lambda _: self._edit(rate=int(self.rate.currentData())))
         self.length.valueChanged.connect(lambda value: self._edit(seconds=value or None))
         self.length.beyond.connect(self.message)
-        self.table.rows.changed.connect(lambda segments: self._edit(segments=segments))
-        self.table.rows.message.connect(self.message)
+        self.table.changed.connect(lambda segments: self._edit(segments=segments))
+        self.table.message.connect(self.message)
         self.add_button.clicked.connect(self.add_segment)
         self.remove_button.clicked.connect(self.remove_segments)
         self.keep_button.clicked.connect(self.keep)
@@ -210,9 +210,10 @@ class TonePage(PlacePage):
         self.length.blockSignals(True)
         self.length.setValue(recipe.seconds or 0)
         self.length.blockSignals(False)
-        row = self.table.currentIndex().row()
-        self.table.rows.show(recipe.segments, recipe.unit)
-        self.table.setCurrentIndex(self.table.rows.index(max(0, min(row, len(recipe.segments) - 1)), 0))
+        row = self.table.currentRow()
+        self.table.show_segments(recipe.segments, recipe.unit)
+        if self.table.currentRow() < 0:
+            self.table.set_current(max(0, min(row, len(recipe.segments) - 1)))
         self.source.setText(tr("From: {source}.", source=recipe.source) if recipe.source else "")
         wrong = self._wrong()
         self.picture.show_recipe(recipe, wrong)
@@ -253,11 +254,11 @@ class TonePage(PlacePage):
         at = self.table.currentIndex().row() + 1 if self.recipe.segments else 0
         segments = (*self.recipe.segments[:at], Segment(seconds=0.5), *self.recipe.segments[at:])
         self._edit(segments=segments)
-        self.table.setCurrentIndex(self.table.rows.index(at, 0))
+        self.table.set_current(at)
         self.table.setFocus()
 
     def remove_segments(self) -> None:
-        gone = set(self.table.selected_rows()) or {self.table.currentIndex().row()}
+        gone = {place for place, _ in self.table.selected()} or {self.table.currentRow()}
         self._edit(segments=tuple(one for row, one in enumerate(self.recipe.segments) if row not in gone))
 
     def keep(self) -> None:
