@@ -182,6 +182,22 @@ class TestExtending(FolderCase):
         told = ["At least … % of it are speech 30", "{'speech_percent': 40.0}", "{}"]
         self.assertEqual(done.stdout.splitlines(), told, done.stderr)
 
+    def test_a_rule_and_a_touch_up_are_set_in_the_terminal(self) -> None:
+        path = self.write("a.wav", speech_like(16_000, 1), 16_000)
+        words = ("--set", "speech_percent=99", path)
+        fit = json.loads(self.kittiwake("fit", "--json", "--for", "phone-menu", *words).stdout)
+        self.assertIn("too_quiet_between", [problem["code"] for problem in fit["problems"]])
+        wrong = self.kittiwake("fit", "--for", "phone-menu", "--set", "speech_percent=100", path)
+        self.assertEqual(wrong.returncode, 2)
+        self.assertIn("1 to 99 %", wrong.stderr)
+        out = self.folder / "touched"
+        made = self.kittiwake("touch", "--json", "--set", "again=2", "--for", "phone-menu", "--into", out, path)
+        self.assertEqual(json.loads(made.stdout.splitlines()[0])["seconds"], 4.0, made.stderr)
+        for setting, told in (("again=9", "from 0 to 5"), ("agan=1", "no field “agan”")):
+            refused = self.kittiwake("touch", "--set", setting, "--for", "phone-menu", "--into", out, path)
+            self.assertEqual(refused.returncode, 2)
+            self.assertIn(told, refused.stderr)
+
     def test_a_remedy_is_offered_and_taken(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 6), 16_000)
         short = self.receiver("", seconds=4)

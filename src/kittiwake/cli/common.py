@@ -159,8 +159,11 @@ def for_receivers_if_any(run: Callable[..., None]) -> Callable[..., None]:
     return for_receivers(run, needed=False)
 
 
-def for_receivers(run: Callable[..., None], *, needed: bool = True) -> Callable[..., None]:
-    """Options that name receivers, or describe them for once; the verb gets ``receivers``."""
+def for_receivers(run: Callable[..., None], *, needed: bool = True, touch_ups: bool = False) -> Callable[..., None]:
+    """Options that name receivers, or describe them for once; the verb gets ``receivers``.
+
+    With ``touch_ups`` it gets ``added`` too: what ``--set`` says of touch-ups that were added from outside, by key.
+    """
 
     @functools.wraps(run)
     def with_receivers(
@@ -175,6 +178,8 @@ def for_receivers(run: Callable[..., None], *, needed: bool = True) -> Callable[
             )
         chosen = list(receivers)
         try:
+            if touch_ups:
+                others["added"], settings = _added(settings)
             if forms or settings:
                 from ..core.fit.one_off import receiver_of_form, with_settings
                 from ..core.fit.receiver_query import receiver_of_wish
@@ -196,6 +201,39 @@ def for_receivers(run: Callable[..., None], *, needed: bool = True) -> Callable[
     for option in reversed(_RECEIVER_OPTIONS):
         found = option(found)
     return found
+
+
+def _added(settings: Iterable[str]) -> tuple[dict[str, float], tuple[str, ...]]:
+    """Numbers of touch-ups from outside, by key; and the settings that are not about one.
+
+    Raises
+    ------
+    KittiwakeError : a number is none, or out of its range.
+    """
+    from ..core.model.stages import STAGES
+
+    numbers, others = {}, []
+    for setting in settings:
+        key, _, text = setting.partition("=")
+        if (stage := STAGES.get(key.strip())) is None:
+            others.append(setting)
+            continue
+        try:
+            number = float(text)
+        except ValueError:
+            number = math.nan
+        if not stage.low <= number <= stage.high:
+            raise KittiwakeError(
+                tr(
+                    "{key} is a number from {low:g} to {high:g}, not “{text}”.",
+                    key=stage.key,
+                    low=stage.low,
+                    high=stage.high,
+                    text=text.strip(),
+                )
+            )
+        numbers[stage.key] = number
+    return numbers, tuple(others)
 
 
 headerless = click.option(

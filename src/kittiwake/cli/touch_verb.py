@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import functools
 import itertools
 import signal
 from collections.abc import Iterable, Iterator
@@ -47,7 +48,7 @@ class _Speed(click.ParamType[float]):
     "touch --fade-in 2 --fade-out 2 --form mp3 --bit-rate 192k --into out/ theme.wav",
     more=_MORE,
 )
-@common.for_receivers
+@functools.partial(common.for_receivers, touch_ups=True)
 @click.option("--into", required=True, type=common.GivenPath(path_type=Path, file_okay=False), help="Output folder.")
 @click.option("--span", "spans", multiple=True, metavar="'FROM to TO NAME'", help="A clip of it; may be repeated.")
 @click.option(
@@ -100,6 +101,7 @@ def touch_verb(
     table: Path | None,
     without: tuple[str, ...],
     without_pauses: bool,
+    added: dict[str, float],
     name: str | None,
     kind: str,
     stated: Any,
@@ -116,6 +118,8 @@ def touch_verb(
         raise click.UsageError(tr("--name is for one clip: name spans by themselves, '0:02 to 0:13 fog'."))
     try:
         changes = {key: value for key, value in touched.items() if value is not None}
+        if added:
+            changes["more"] = [[key, number] for key, number in added.items()]
         touch_up = TouchUp.from_dict({**changes, **({"true_rate": true_rate} if true_rate else {})})
     except KittiwakeError as error:
         raise click.UsageError(str(error)) from error

@@ -90,6 +90,11 @@
   </message>
   <message>
    <location filename="../cli/common.py" />
+   <source>{key} is a number from {low:g} to {high:g}, not “{text}”.</source>
+   <translation>{key} ist eine Zahl von {low:g} bis {high:g}, nicht „{text}“.</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
    <source>The format of files without a header, such as ulaw@8000 or pcm_s16le@16000x2; ulaw@8000+23 passes over the first 23 bytes.</source>
    <translation>Das Format von Dateien ohne Kopf, etwa ulaw@8000 oder pcm_s16le@16000x2; ulaw@8000+23 übergeht die ersten 23 Byte.</translation>
   </message>

@@ -90,6 +90,11 @@
   </message>
   <message>
    <location filename="../cli/common.py" />
+   <source>{key} is a number from {low:g} to {high:g}, not “{text}”.</source>
+   <translation>{key} est un nombre de {low:g} à {high:g}, pas « {text} ».</translation>
+  </message>
+  <message>
+   <location filename="../cli/common.py" />
    <source>The format of files without a header, such as ulaw@8000 or pcm_s16le@16000x2; ulaw@8000+23 passes over the first 23 bytes.</source>
    <translation>Le format des fichiers sans en-tête, par exemple ulaw@8000 ou pcm_s16le@16000x2 ; ulaw@8000+23 saute les 23 premiers octets.</translation>
   </message>

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from typing import Any
 
 from ...words import joined, phrase
@@ -12,8 +13,9 @@ from ..installed import document
 from ..model import Receiver
 from ..model.receiver_file import receiver_from_data
 from ..nearest import nearest
+from .path import PATH
 from .repair import repaired
-from .rules import check_receiver
+from .rules import RULES, check_receiver
 
 _HIGHEST = 48_000  # Hz; the rate of a form that can have any is the source's own, up to what people play
 LONGEST_NAME = 40  # letters that the name of a receiver may have
@@ -137,7 +139,7 @@ def with_settings(receiver: Receiver, settings: tuple[str, ...]) -> Receiver:
         path = _path_of(key.strip(), list(places))
         place = data
         for part in path[:-1]:
-            place = place[int(part)] if isinstance(place, list) else place[part]
+            place = place[int(part)] if isinstance(place, list) else place.setdefault(part, {})
         if isinstance(place, list):
             place[int(path[-1])] = _value(text)
         else:
@@ -159,18 +161,17 @@ def _places(data: Any, at: tuple[str, ...] = ()) -> Any:
             yield from _places(value, here)
 
 
+def _sayable() -> Iterator[str]:
+    """Every field that a rule, or a stage that treats sound, has a sentence for in the sheet."""
+    for blanks in (*(rule.blanks for rule in RULES.values()), *(stage.blanks for stage in PATH)):
+        yield from (".".join(map(str, blank.path)) for blank in blanks)
+
+
 def _path_of(key: str, known: list[str]) -> list[str]:
     """The path of a field by its name, or the end of it; of forms that are taken the first is meant."""
     wanted = key.replace("accepts.", "accepts.0.") if "accepts.0" not in key else key
-    # Fields that are written only where they hold something.
-    known = [
-        *known,
-        *(
-            one
-            for one in ("rules.names.extension", "treatment.fade_in_seconds", "treatment.fade_out_seconds")
-            if one not in known
-        ),
-    ]
+    # Fields that are written only where they hold something: whatever a sentence of the sheet stands for.
+    known = list(dict.fromkeys([*known, *_sayable()]))
     ends = [one for one in known if one == wanted] or [one for one in known if one.endswith(f".{wanted}")]
     if len(ends) == 1 or (ends and all(".accepts." in one for one in ends)):
         return ends[0].split(".")

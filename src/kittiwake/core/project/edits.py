@@ -13,6 +13,7 @@ from ..make.ledger import Ledger
 from ..model import Clip, Cut, Job, Receiver, Span, Stated, shipped_receivers
 from ..model.own_receivers import as_own, free_slug
 from ..model.script import Script, ScriptLine
+from ..model.stages import STAGES
 from ..record import TakeCheck
 from ..script.respell import words_mark
 from ..speak.fit import clip_of_line
@@ -169,13 +170,13 @@ def touch_up(project: Project, clips: Iterable[Clip], changes: Mapping[str, Any]
     """Change the touch-ups of clips, also those that hold at one receiver only."""
     if not changes:
         return
+    names = [_TOUCHED.get(name, name) for name in changes if name != "more"]
+    names += [STAGES[key].label if key in STAGES else _TOUCHED["more"] for key, _ in changes.get("more", ())]
     new = {clip.id: _touched(clip, changes) for clip in clips}
     many = phrase(" of {count} clips", count=len(new)) if len(new) > 1 else ""
     _put(
         project,
-        phrase(
-            "touching up {list}{many}", list=joined((_TOUCHED.get(name, name) for name in changes), ", "), many=many
-        ),
+        phrase("touching up {list}{many}", list=joined(names or [_TOUCHED["more"]], ", "), many=many),
         new,
     )
 

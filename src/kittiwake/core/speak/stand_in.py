@@ -3,6 +3,7 @@
 from __future__ import annotations
 
 import base64
+import contextlib
 import io
 import json
 import time
@@ -42,11 +43,12 @@ class _Answers(BaseHTTPRequestHandler):
         if data is None:
             data = _wav(text, speed)
         answer = json.dumps({"audio": base64.b64encode(data).decode("ascii")}).encode("ascii")
-        self.send_response(200)
-        self.send_header("Content-Type", "application/json")
-        self.send_header("Content-Length", str(len(answer)))
-        self.end_headers()
-        self.wfile.write(answer)
+        with contextlib.suppress(ConnectionError):  # whoever asked waits no longer
+            self.send_response(200)
+            self.send_header("Content-Type", "application/json")
+            self.send_header("Content-Length", str(len(answer)))
+            self.end_headers()
+            self.wfile.write(answer)
 
     def log_message(self, format: str, *args: object) -> None:
         pass  # what it answers is told by whoever asked

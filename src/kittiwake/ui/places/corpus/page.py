@@ -269,8 +269,9 @@ class CorpusPage(PlacePage):
         self.list_head.setToolTip(in_words(self.list_head.text()))
         order = sorted(values, key=lambda key: -abs(values[key] - (spread.median if spread else 0.0)))
         broken = [key for key, one in self.qualities.items() if one.error]
+        at_top = self.table.currentRow() <= 0
         self.table.show_rows(self._listed(key, values.get(key), spread) for key in [*broken, *order][:_LISTED])
-        if self.table.rowCount() and self.table.current is None:
+        if self.table.rowCount() and at_top:  # whoever chose none sees the farthest, however many more are measured
             self.table.set_current(0)
 
     def _listed(self, key: str, value: float | None, spread: Spread | None) -> ListedClip:

@@ -16,7 +16,7 @@ from ...widgets.row_table import Column, RowTable
 from ...widgets.sentence import Sentence
 
 _HEADS = (
-    (phrase("Name"), 134), (phrase("Text"), 0), (phrase("Say it as"), 0), (phrase("Voice"), 80), (phrase("Language"), 84),
+    (phrase("Name"), 134), (phrase("Text"), 0), (phrase("Say it as"), 170), (phrase("Voice"), 80), (phrase("Language"), 84),
     (phrase("Speed"), 66), (phrase("Kind"), 60), (phrase("For"), 100), (phrase("Note"), 60),
 )  # fmt: skip
 STATE = len(COLUMNS)
