@@ -185,7 +185,7 @@ def shoot_heard(app: QApplication, window: Window, shoot: Callable[[str], None])
     window.run("service.hear")
     page = window.bench.page_of("heard")
     _until(lambda: not page.worker.busy, 120)
-    page.table.setCurrentCell(0, 0)
+    page.table.set_current(0)
     shoot("heard")
 
 

@@ -14053,36 +14053,6 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../ui/places/heard/page.py" />
-   <source>Meant, and heard</source>
-   <translation>Gemeint und gehört</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Words wrong</source>
-   <translation>Falsche Wörter</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Letters wrong</source>
-   <translation>Falsche Buchstaben</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Sure</source>
-   <translation>Sicher</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Took</source>
-   <translation>Dauerte</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Sent</source>
-   <translation>Gesendet</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
    <source>The first request, with the sound shortened</source>
    <translation>Die erste Anfrage, mit gekürztem Ton</translation>
   </message>
@@ -14140,6 +14110,36 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/places/heard/page.py" />
    <source>What was heard, most doubtful first</source>
    <translation>Was gehört wurde, das Zweifelhafteste zuerst</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Meant, and heard</source>
+   <translation>Gemeint und gehört</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Words wrong</source>
+   <translation>Falsche Wörter</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Letters wrong</source>
+   <translation>Falsche Buchstaben</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Sure</source>
+   <translation>Sicher</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Took</source>
+   <translation>Dauerte</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Sent</source>
+   <translation>Gesendet</translation>
   </message>
   <message>
    <location filename="../ui/places/heard/page.py" />

@@ -14053,36 +14053,6 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../ui/places/heard/page.py" />
-   <source>Meant, and heard</source>
-   <translation>Voulu, et entendu</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Words wrong</source>
-   <translation>Mots faux</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Letters wrong</source>
-   <translation>Lettres fausses</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Sure</source>
-   <translation>Sûr</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Took</source>
-   <translation>Durée</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Sent</source>
-   <translation>Envoyé</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
    <source>The first request, with the sound shortened</source>
    <translation>La première requête, son abrégé</translation>
   </message>
@@ -14140,6 +14110,36 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/places/heard/page.py" />
    <source>What was heard, most doubtful first</source>
    <translation>Ce qui a été entendu, le plus douteux d’abord</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Meant, and heard</source>
+   <translation>Voulu, et entendu</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Words wrong</source>
+   <translation>Mots faux</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Letters wrong</source>
+   <translation>Lettres fausses</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Sure</source>
+   <translation>Sûr</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Took</source>
+   <translation>Durée</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/heard/page.py" />
+   <source>Sent</source>
+   <translation>Envoyé</translation>
   </message>
   <message>
    <location filename="../ui/places/heard/page.py" />

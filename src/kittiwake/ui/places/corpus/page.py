@@ -116,6 +116,8 @@ class CorpusPage(PlacePage):
         self.drop_button.clicked.connect(self.add_rule)
         self.flag_button.clicked.connect(lambda: self.add_rule(flag=True))
         self.table.wanted.connect(self.play)
+        for one in (self.table, self.rule_table):
+            one.message.connect(self.message)
         self.play_button.clicked.connect(self.play)
         self.out_button.clicked.connect(self.leave_out)
         self.rule_table.keys[Qt.Key.Key_Delete] = self.take_rule_away

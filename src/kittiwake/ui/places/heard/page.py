@@ -11,10 +11,7 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import (
     QHBoxLayout,
-    QHeaderView,
     QLabel,
-    QSizePolicy,
-    QTableWidgetItem,
     QVBoxLayout,
 )
 
@@ -36,8 +33,7 @@ from ...theme.colours import colours
 from ...theme.scale import scaled
 from ...widgets.button import Button
 from ...widgets.elided import ElidedLabel
-from ...widgets.key_table import KeyTable
-from ...widgets.rich import RichLabel
+from ...widgets.row_table import Column, RowTable
 from ...workers.service import PartlyHeard, ServiceWorker
 from ...workers.worker import Outcome
 from ..place import PlacePage, Stop, place
@@ -46,15 +42,6 @@ from .costs import CostsPage
 if TYPE_CHECKING:
     from ...shell.context import Context
 
-_HEADS = (
-    phrase("Clip"),
-    phrase("Meant, and heard"),
-    phrase("Words wrong"),
-    phrase("Letters wrong"),
-    phrase("Sure"),
-    phrase("Took"),
-    phrase("Sent"),
-)
 _ANSWERS = ".kittiwake-heard.jsonl"
 _SHOWN = phrase("The first request, with the sound shortened")
 
@@ -124,18 +111,37 @@ class HeardPage(PlacePage):
         return buttons
 
     def _make_table(self) -> None:
-        self.table = KeyTable(_HEADS, tr("What was heard, most doubtful first"))
+        self.table: RowTable[Listed] = RowTable(
+            tr("What was heard, most doubtful first"),
+            [
+                Column(tr("Clip"), self._name_of, width=178),
+                Column(
+                    tr("Meant, and heard"),
+                    lambda one: one.answer.error or one.answer.text or tr("nothing"),
+                    html=lambda one: _marked(one.answer, one.found),
+                    tip=lambda one: _marked(one.answer, one.found) + _times(one.answer),
+                ),
+                Column(tr("Words wrong"), lambda one: _share(one.found.words if one.found else None), width=106),
+                Column(
+                    tr("Letters wrong"), lambda one: _share(one.found.characters if one.found else None), width=118
+                ),
+                Column(tr("Sure"), lambda one: _share(one.answer.confidence), width=74),
+                Column(tr("Took"), lambda one: _took(one.answer), width=124),
+                Column(tr("Sent"), lambda one: one.answer.sent, width=186),
+            ],
+            key=lambda one: one.answer.name,
+            height=31,
+        )
         self.table.keys.update({
             Qt.Key.Key_Return: self.play, Qt.Key.Key_Enter: self.play, Qt.Key.Key_Space: self.play, Qt.Key.Key_T: self.take,
         })  # fmt: skip
-        self.table.verticalHeader().setDefaultSectionSize(scaled(31))
         self.table.setMinimumHeight(scaled(110))
-        heads = self.table.horizontalHeader()
-        heads.setSectionResizeMode(len(_HEADS) - 1, QHeaderView.ResizeMode.Interactive)
-        heads.setSectionResizeMode(1, QHeaderView.ResizeMode.Stretch)
-        for at, width in ((0, 178), (2, 106), (3, 118), (4, 74), (5, 124), (6, 186)):
-            self.table.setColumnWidth(at, scaled(width))
-        self.table.itemDoubleClicked.connect(lambda _: self.play())
+        self.table.message.connect(self.message)
+        self.table.doubleClicked.connect(lambda _: self.play())
+
+    def _name_of(self, one: Listed) -> str:
+        clip = self._clips.get(one.answer.name)
+        return clip.name if clip is not None else ""
 
     def begin(self, receiver: Receiver) -> None:
         """Ask about all that is made for a receiver with a service."""
@@ -157,7 +163,7 @@ class HeardPage(PlacePage):
         self._clips = {cell.clip.id: cell.clip for cell in cells}
         self.answers.clear()
         self.listed.clear()
-        self.table.setRowCount(0)
+        self.table.show_rows(())
         items = [self._to_ask(cell) for cell in cells]
         self._wanted = len(items)
         if not items:
@@ -203,23 +209,7 @@ class HeardPage(PlacePage):
         one = listed(answer, clip.text, clip.language or "en", clip.speaker)
         self.answers[clip.id] = (answer, one.found)
         self.listed[clip.id] = one
-        # The most doubtful come first.
-        row = sum(other.doubt >= one.doubt for key, other in self.listed.items() if key != clip.id)
-        self.table.insertRow(row)
-        name = QTableWidgetItem(clip.name)
-        name.setData(Qt.ItemDataRole.UserRole, clip.id)
-        self.table.setItem(row, 0, name)
-        label = RichLabel(_marked(answer, one.found))
-        label.setContentsMargins(10, 0, 6, 0)
-        label.setMinimumWidth(0)
-        label.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)
-        label.setToolTip(in_words(label.text()) + in_words(_times(answer)))
-        self.table.setCellWidget(row, 1, label)
-        self.table.setItem(row, 1, QTableWidgetItem(""))
-        for column, text in enumerate(_told_of(one), 2):
-            item = QTableWidgetItem(in_words(text))
-            item.setToolTip(in_words(text))
-            self.table.setItem(row, column, item)
+        self.table.show_rows(sorted(self.listed.values(), key=lambda other: -other.doubt))
         self._show_sum()
 
     def _show_sum(self) -> None:
@@ -241,11 +231,12 @@ class HeardPage(PlacePage):
 
     def _finished(self, outcome: Outcome[Service, None]) -> None:
         if self.table.rowCount():
-            self.table.setCurrentCell(0, 0)
+            self.table.set_current(0)
         self.message.emit(outcome.wrong or self.sum.text() + ".")
 
     def current(self) -> Clip | None:
-        return self._session.project.clip(self.table.key_of(self.table.currentRow()))
+        one = self.table.current
+        return self._session.project.clip(one.answer.name) if one is not None else None
 
     def play(self) -> None:
         """The clip of the current row, as it was sent."""
@@ -344,22 +335,16 @@ class HeardPage(PlacePage):
         self.worker.shut_down()
 
 
-def _told_of(one: Listed) -> tuple[str, ...]:
-    answer, found = one.answer, one.found
+def _share(value: float | None) -> str:
+    return "–" if value is None else f"{value * 100:.0f} %"
+
+
+def _took(answer: Answer) -> str:
+    if answer.kept:
+        return tr("kept")
     factor = answer.real_time_factor
-    took = (
-        tr("kept")
-        if answer.kept
-        else tr("{seconds:.2f} s", seconds=answer.seconds)
-        + (tr(", {factor:.2f}×", factor=factor) if factor is not None else "")
-    )
-    return (
-        "–" if found is None else f"{found.words * 100:.0f} %",
-        "–" if found is None else f"{found.characters * 100:.0f} %",
-        "–" if answer.confidence is None else f"{answer.confidence * 100:.0f} %",
-        took,
-        answer.sent,
-    )
+    more = tr(", {factor:.2f}×", factor=factor) if factor is not None else ""
+    return tr("{seconds:.2f} s", seconds=answer.seconds) + more
 
 
 def _times(answer: Answer) -> str:
@@ -378,7 +363,7 @@ def _marked(answer: Answer, found: Score | None) -> str:
     if answer.error:
         return f'<span style="color:{c.cannot}">{escape(answer.error)}</span>'
     if found is None:
-        return escape(answer.text) or "<i>nothing</i>"
+        return escape(answer.text) or f"<i>{tr('nothing')}</i>"
     parts = []
     for kind, meant, heard in found.differences:
         if kind == "equal":
@@ -388,7 +373,7 @@ def _marked(answer: Answer, found: Score | None) -> str:
             parts.append(f'<s style="color:{c.soft}">{escape(meant)}</s>')
         if heard:
             parts.append(f'<u style="color:{c.decide}"><b>{escape(heard)}</b></u>')
-    return " ".join(parts) or "<i>nothing</i>"
+    return " ".join(parts) or f"<i>{tr('nothing')}</i>"
 
 
 @place("heard", "What was heard", Stop.HEAR, share=0.6)
