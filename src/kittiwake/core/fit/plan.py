@@ -128,8 +128,8 @@ def _unreadable(facts: Facts) -> Problem:
     return Problem("headerless", "decide", facts.error.message, advice)
 
 
-def _cannot(code: str, message: str, what_to_do: str) -> Problem:
-    return Problem(code, "cannot", message, (ask(what_to_do),))
+def _cannot(code: str, message: str, what_to_do: str, *, of_receiver: bool = False) -> Problem:
+    return Problem(code, "cannot", message, (ask(what_to_do),), of_receiver=of_receiver)
 
 
 def _frames_in(span: tuple[int, int | None], sound: Measures) -> int:
@@ -199,7 +199,7 @@ def _too_short(recipe: Recipe) -> Problem | None:
             length=length,
             name=recipe.format.name,
         )
-        return _cannot("too_short", message, phrase("Make its span longer."))
+        return _cannot("too_short", message, phrase("Make its span longer."), of_receiver=True)
     return None
 
 

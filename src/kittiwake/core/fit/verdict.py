@@ -79,13 +79,20 @@ class Remedy:
 
 @dataclass(frozen=True, slots=True)
 class Problem:
-    """What stands in the way, or is worth a warning. ``frames`` of the output fit, where it is about that."""
+    """What stands in the way, or is worth a warning.
+
+    Attributes
+    ----------
+    frames : of the output that fit, where it is about that.
+    of_receiver : it concerns this receiver alone, and shows in its cells only; others are said of the clip as well.
+    """
 
     code: str
     severity: Severity
     message: str
     remedies: tuple[Remedy, ...] = ()
     frames: int | None = None
+    of_receiver: bool = False
 
 
 @dataclass(frozen=True, slots=True)

@@ -67,7 +67,7 @@ class Limits(RulePart):
     ``total_bytes`` is the memory that all clips together have; levels are active speech levels (ITU-T P.56).
     """
 
-    made: ClassVar[dict[str, Callable[[Any], Any]]] = {"max_bytes": parse_size, "total_bytes": parse_size}
+    converters: ClassVar[dict[str, Callable[[Any], Any]]] = {"max_bytes": parse_size, "total_bytes": parse_size}
 
     max_bytes: Size | None = None
     total_bytes: Size | None = None
@@ -96,7 +96,7 @@ class Rules(RulePart):
     """What the receiver refuses files for."""
 
     parts: ClassVar[dict[str, type[RulePart]]] = {"accepts": Accepts, "limits": Limits, "names": Names}
-    made: ClassVar[dict[str, Callable[[Any], Any]]] = {"more": parsed}
+    converters: ClassVar[dict[str, Callable[[Any], Any]]] = {"more": parsed}
     left_out: ClassVar[tuple[str, ...]] = ("more",)
 
     #: 1 or 2; 0 keeps one channel as one and several as two.

@@ -14,7 +14,7 @@ class RulePart:
     Attributes
     ----------
     parts : fields that hold parts themselves, one or a row of them.
-    made : fields that are made of what is written, by what makes them.
+    converters : by field, what makes its value of what is written.
     left_out : fields that are not written where they hold nothing: rules that came later, so that digests of before stay as they were.
     """
 
@@ -22,7 +22,7 @@ class RulePart:
     # A mistyped key must not pass for a rule that is not there.
     __pydantic_config__: ClassVar[dict[str, Any]] = {"extra": "forbid", "allow_inf_nan": False}
     parts: ClassVar[dict[str, type[RulePart]]] = {}
-    made: ClassVar[dict[str, Callable[[Any], Any]]] = {}
+    converters: ClassVar[dict[str, Callable[[Any], Any]]] = {}
     left_out: ClassVar[tuple[str, ...]] = ()
 
     @classmethod
@@ -51,8 +51,8 @@ class RulePart:
                 given[name] = (
                     part.trusted(value) if isinstance(value, dict) else tuple(part.trusted(one) for one in value)
                 )
-            elif name in cls.made:
-                given[name] = cls.made[name](value)
+            elif name in cls.converters:
+                given[name] = cls.converters[name](value)
             elif isinstance(value, list):
                 given[name] = tuple(value)
             else:
@@ -109,7 +109,7 @@ class RulePart:
                 for one in value if isinstance(value, list | tuple) else [value]:
                     if numeric and isinstance(one, bool):
                         raise ValueError(f"{name} = {str(one).lower()} is no number")
-                    if numeric and isinstance(one, str) and name not in cls.made:
+                    if numeric and isinstance(one, str) and name not in cls.converters:
                         raise ValueError(f"{name} = “{one[:40]}” is a text, not a number: write it without quotes")
             cls.check_given(data)
         return data

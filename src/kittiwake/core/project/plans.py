@@ -16,18 +16,6 @@ from ..script.respell import is_changed
 from .cell import Key
 from .work import Work
 
-#: Problems that concern one receiver, and show in its cells alone.
-OF_ONE_RECEIVER = (
-    "too_large",
-    "too_long",
-    "too_short",
-    "memory_full",
-    "level_outside",
-    "no_kind",
-    "no_codec",
-    "illegal_wish",
-    "words_changed",
-)
 _SELDOM = 1.0  # s between two looks at what clips share, while sources still come in
 
 
@@ -89,6 +77,7 @@ class Plans:
                 "Its line of the script was changed, and not spoken since: “{text}”.", text=line.text or line.name
             ),
             (Remedy("speak_line", phrase("Speak the line again, on the page of the script.")),),
+            of_receiver=True,
         )
         return replace(found, verdict="decide", problems=(problem, *found.problems))
 
@@ -139,7 +128,7 @@ class Plans:
         for receiver in self._project.receivers:
             own = self.fit_of(clip, receiver)
             for problem in own.problems if own else ():
-                if problem.code not in OF_ONE_RECEIVER:
+                if not problem.of_receiver:
                     found.setdefault(problem.code, problem)
         return list(found.values())
 

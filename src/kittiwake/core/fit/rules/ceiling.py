@@ -18,7 +18,7 @@ def _samples(it: Subject, most: float) -> Iterator[Check]:
 
 
 def _true(it: Subject, most: float) -> Iterator[Check]:
-    true = db(it.again[1])
+    true = db(it.loudness_and_true_peak[1])
     wanted = phrase("at most {most}", most=format_db(most, "dBTP"))
     yield Check(phrase("true peak"), wanted, format_db(true, "dBTP"), true <= most + 0.05)
 

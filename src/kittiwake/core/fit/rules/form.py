@@ -25,7 +25,11 @@ def not_there(form: Format) -> Problem:
     """For a format that needs a library which this machine has not."""
     sentence = phrase("{name} is written by {needs}, which is not on this machine.", name=form.name, needs=form.needs)
     return Problem(
-        "no_codec", "cannot", sentence, (ask(phrase("Install that library, or choose another format in the rules.")),)
+        "no_codec",
+        "cannot",
+        sentence,
+        (ask(phrase("Install that library, or choose another format in the rules.")),),
+        of_receiver=True,
     )
 
 
@@ -57,7 +61,11 @@ def illegal_wish(receiver: Receiver, accepted: Accepts, form: Format, rate: int)
     if not wish:
         return None
     return Problem(
-        "illegal_wish", "cannot", phrase("{name} does not take {wish}.", name=form.name, wish=wish), (ask(say),)
+        "illegal_wish",
+        "cannot",
+        phrase("{name} does not take {wish}.", name=form.name, wish=wish),
+        (ask(say),),
+        of_receiver=True,
     )
 
 

@@ -20,7 +20,7 @@ def _problems(asked: PlanningContext, kinds: tuple[str, ...]) -> Iterator[Proble
     )
     has = phrase("“{kind}” is none that it knows", kind=kind) if kind else phrase("nobody has said which")
     message = phrase("{name} wants to know what kind of message it is; {has}.", name=asked.receiver.name, has=has)
-    yield Problem("no_kind", "decide", message, remedies)
+    yield Problem("no_kind", "decide", message, remedies, of_receiver=True)
 
 
 register_rule(

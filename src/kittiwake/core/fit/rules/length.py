@@ -28,7 +28,7 @@ def _too_short(asked: PlanningContext, least: float) -> Iterator[Problem]:
     seconds = asked.recipe.seconds
     if seconds < least and not rooms_of(asked):
         why = phrase("{seconds:.3f} s is under the least of {min_seconds:g} s.", seconds=seconds, min_seconds=least)
-        yield Problem("too_short", "cannot", why, (ask(phrase("Add air, or a longer text.")),))
+        yield Problem("too_short", "cannot", why, (ask(phrase("Add air, or a longer text.")),), of_receiver=True)
 
 
 def _advised(asked: PlanningContext, advised: float) -> Iterator[Problem]:

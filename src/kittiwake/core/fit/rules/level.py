@@ -51,7 +51,11 @@ def _checks(it: Subject, wanted: Level) -> Iterator[Check]:
     if it.lives_with("level_inside"):
         return
     peak = db(it.sound.peak)
-    levels = {"loudness": lambda: it.again[0], "peak": lambda: peak, "active": lambda: it.heard.active_dbov}
+    levels = {
+        "loudness": lambda: it.loudness_and_true_peak[0],
+        "peak": lambda: peak,
+        "active": lambda: it.heard.active_dbov,
+    }
     level = levels[wanted.measure]()
     target = wanted.target + (it.promise.recipe.gain_db if it.promise else 0.0)
     off, tolerance = level - target, wanted.tolerance_db + _slack(it, target)
@@ -82,7 +86,7 @@ def _nothing_nearer(it: Subject, peak: float, off: float, tolerance: float) -> b
         # Of a file of somebody else's nobody knows what a limiter has done already: then there is room.
         return it.promise is not None and it.promise.limited_db >= treatment.limiter_db - 0.1
     slack = 1.0 if it.lossy and it.promise is None else _AT_CEILING_DB
-    if treatment.ceiling_dbtp is not None and db(it.again[1]) >= treatment.ceiling_dbtp - slack:
+    if treatment.ceiling_dbtp is not None and db(it.loudness_and_true_peak[1]) >= treatment.ceiling_dbtp - slack:
         return True
     return peak >= db(ceiling) - slack
 

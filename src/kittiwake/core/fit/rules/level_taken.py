@@ -52,7 +52,7 @@ def _problems(asked: PlanningContext, _: Range) -> Iterator[Problem]:
     )
     again = ask(phrase("Its peaks do not allow more: let a limiter hold them down, or record it again."))
     so = accept(_OUTSIDE, phrase("Deliver it so"))
-    yield Problem(_OUTSIDE, "decide", message, (so,) if peaks_allow(asked, change) else (again, so))
+    yield Problem(_OUTSIDE, "decide", message, (so,) if peaks_allow(asked, change) else (again, so), of_receiver=True)
 
 
 def _checks(it: Subject, taken: Range) -> Iterator[Check]:

@@ -49,14 +49,15 @@ def _problems(asked: PlanningContext, _: bool) -> list[Problem]:
         return [first.instead]
     if frames < max(_SHORTEST_CUT_S, asked.receiver.rules.limits.min_seconds) * rate:
         why = phrase("{why} Nothing worth hearing fits.", why=first.why)
-        return [Problem(first.code, "cannot", why, (ask(phrase("Give the rules more room.")),))]
+        return [Problem(first.code, "cannot", why, (ask(phrase("Give the rules more room.")),), of_receiver=True)]
     say = ask(phrase("Have it said in fewer words, or shorten the pauses."))
     see = (
         (accept(first.code, phrase("Make it and see: what is too large is not delivered")),)
         if f"accept_{first.code}" in REMEDIES
         else ()
     )
-    return [Problem(first.code, "decide", first.why, (*see, say) if first.likely else (say, *see), frames)]
+    remedies = (*see, say) if first.likely else (say, *see)
+    return [Problem(first.code, "decide", first.why, remedies, frames, of_receiver=True)]
 
 
 register_rule(Rule("room", 85, value=lambda receiver: True, problems=_problems))

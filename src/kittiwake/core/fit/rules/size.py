@@ -80,7 +80,13 @@ def _room(asked: PlanningContext, total: int) -> Room | None:
         before=format_bytes(asked.before),
         size=format_bytes(recipe.size),
     )
-    instead = Problem("memory_full", "cannot", full, (ask(phrase("Remove or shorten clips that come before it.")),))
+    instead = Problem(
+        "memory_full",
+        "cannot",
+        full,
+        (ask(phrase("Remove or shorten clips that come before it.")),),
+        of_receiver=True,
+    )
     if recipe.exact_size is None:
         return Room(0, "memory_full", full, instead, math.inf)
     within = recipe.frames_within(left)

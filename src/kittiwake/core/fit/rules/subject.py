@@ -97,6 +97,6 @@ class Subject:
         return self.seconds - self.receiver.treatment.lead_seconds >= HAS_LEVEL_S
 
     @cached_property
-    def again(self) -> tuple[float, float]:
+    def loudness_and_true_peak(self) -> tuple[float, float]:
         """What ``measure`` gives."""
         return self.measure()
