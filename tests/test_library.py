@@ -48,6 +48,15 @@ class TestLibrary(FolderCase):
         with self.assertRaises(AttributeError):
             kittiwake.nothing  # noqa: B018
 
+    def test_two_receivers_of_one_folder_are_refused_as_in_the_terminal(self) -> None:
+        from kittiwake.core.errors import RulesError
+
+        menu = kittiwake.receiver("phone-menu")
+        other = menu.changed(slug="other", delivery=menu.delivery.changed(folder=menu.folder_name))
+        with self.assertRaisesRegex(RulesError, "both go to"):
+            list(kittiwake.make("welcome.wav", [menu, other], "out"))
+        self.assertFalse((self.folder / "out").exists())
+
     def test_importing_it_loads_nothing(self) -> None:
         code = "import kittiwake, sys; sys.exit('numpy' in sys.modules)"
         self.assertEqual(subprocess.run([sys.executable, "-c", code]).returncode, 0)

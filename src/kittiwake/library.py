@@ -7,6 +7,7 @@ from pathlib import Path
 
 from .core import extensions
 from .core.batch import BatchRequest, planned, run_batch
+from .core.batch.places import folders_of
 from .core.batch.search import find_sources
 from .core.fit import Fit
 from .core.intake import PassedOver
@@ -87,15 +88,14 @@ def make(
     Raises
     ------
     MakeError : another run makes into one of the folders, or one cannot be made.
-    RulesError : a receiver is wrong.
+    RulesError : a receiver is wrong, or two of them have the same folder.
     """
     given = [sources] if isinstance(sources, str | Path) else list(sources)
     stated = Stated.parse(headerless) if headerless else None
     paths = list(find_sources([Path(one) for one in given], PassedOver(), everything=stated is not None))
     several = not isinstance(to, Receiver | str | Path)
     receivers = tuple(_receiver(one) for one in to) if several else (_receiver(to),)  # type: ignore[union-attr, arg-type]
-    base = Path(into).absolute()
-    folders = tuple(base / (one.delivery.folder or one.slug) if several else base for one in receivers)
+    folders = folders_of(Path(into).absolute(), receivers, each=several)
     request = BatchRequest(receivers, folders, stated, true_rate=true_rate, remedies=tuple(remedies))
     executor = InProcess() if workers == 0 else Processes(workers)
     total = len(paths) * len(receivers)

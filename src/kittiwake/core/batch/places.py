@@ -10,14 +10,15 @@ from ..errors import RulesError
 from ..model import Receiver
 
 
-def folders_of(folder: Path, receivers: Sequence[Receiver]) -> tuple[Path, ...]:
-    """Several receivers get a folder each, one has the folder to itself.
+def folders_of(folder: Path, receivers: Sequence[Receiver], *, each: bool | None = None) -> tuple[Path, ...]:
+    """Several receivers get a folder each, one has the folder to itself, unless ``each`` says otherwise.
 
     Raises
     ------
     RulesError : two would have the same.
     """
-    folders = tuple(folder / (r.delivery.folder or r.slug) if len(receivers) > 1 else folder for r in receivers)
+    apart = len(receivers) > 1 if each is None else each
+    folders = tuple(folder / one.folder_name if apart else folder for one in receivers)
     for n, one in enumerate(folders):
         if one in folders[:n]:
             first = receivers[folders.index(one)]

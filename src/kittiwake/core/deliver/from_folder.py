@@ -46,7 +46,7 @@ def items_in(folder: Path, receiver: Receiver, lines: Iterable[ScriptLine] = ())
 
 def root_in(folder: Path, receiver: Receiver, items: Iterable[Item]) -> Path:
     """The folder that holds the record of deliveries: where a job's outputs lie by receiver, that of this one, as a window has it."""
-    own = folder / (receiver.delivery.folder or receiver.slug)
+    own = folder / receiver.folder_name
     return own if all(own in item.output.parents for item in items) else folder
 
 

@@ -278,6 +278,11 @@ class Receiver(RulePart):
                     f"treatment.level.target_dbov = {level.target_dbov:g} is over rules.limits.max_level_dbov = {limits.max_level_dbov:g}"
                 )
 
+    @property
+    def folder_name(self) -> str:
+        """Of the folder that its outputs have where several receivers share one."""
+        return self.delivery.folder or self.slug
+
     def shaping(self) -> dict[str, Any]:
         """Plain data of all that may shape an output, and some that does not but always was in digests of ledgers: without how a set is handed
         over, and on which machine it is tried.

@@ -12,7 +12,7 @@ from .project import Project
 
 def root_of(project: Project, receiver: Receiver) -> Path:
     """The folder that the record of deliveries of a receiver lies in."""
-    return project.output_folder / (receiver.delivery.folder or receiver.slug)
+    return project.output_folder / receiver.folder_name
 
 
 def items_of(project: Project, receiver: Receiver) -> tuple[list[Item], list[str]]:

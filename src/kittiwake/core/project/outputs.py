@@ -151,7 +151,7 @@ class Outputs:
 
     def _delivered(self, record: MadeRecord, receiver: Receiver) -> str:
         """Whether that copy was handed over; ``older`` where any place that it went to has another one."""
-        root = self._project.output_folder / (receiver.delivery.folder or receiver.slug)
+        root = self._project.output_folder / receiver.folder_name
         known = copies_in(root)
         copies = known.get(os.path.relpath(record.output, root)) if known else None
         return "" if not copies else "delivered" if set(copies) == {record.sha256} else "older"

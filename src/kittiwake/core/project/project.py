@@ -313,7 +313,7 @@ class Project:
 
     def folder_of(self, receiver: Receiver, source: Path) -> Path:
         """Where the output of a clip of this source goes."""
-        placement, own = self.job.placement, receiver.delivery.folder or receiver.slug
+        placement, own = self.job.placement, receiver.folder_name
         if placement == "beside":
             return source.parent / own if len(self.receivers) > 1 else source.parent
         folder = self.output_folder / own
