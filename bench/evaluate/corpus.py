@@ -134,7 +134,7 @@ def _others(half: int, folder: Path) -> None:
 def _likeness(sound: Signal, rate: int) -> Likeness | None:
     bands = Bands(rate)
     bands.add(sound.astype(np.float32))
-    return likeness_of(bands.powers(), bands.seconds)
+    return likeness_of(bands.powers(), bands.seconds, bands.raised_powers())
 
 
 def _as_wav(sound: Signal, rate: int, subtype: str) -> Signal:

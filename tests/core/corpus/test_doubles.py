@@ -20,7 +20,7 @@ RATE = 16_000
 def like(sound: Signal, rate: int = RATE) -> Likeness | None:
     bands = Bands(rate)
     bands.add(sound.astype(np.float32))
-    return likeness_of(bands.powers(), bands.seconds)
+    return likeness_of(bands.powers(), bands.seconds, bands.raised_powers())
 
 
 def coded(sound: Signal, rate: int, subtype: str) -> Signal:
@@ -59,6 +59,14 @@ class DoublesTest(unittest.TestCase):
         found = {(one.one, one.other) for one in doubles(some)}
         self.assertEqual({(0, 5), (4, 6)}, found)
 
+    def test_a_copy_that_plays_faster_and_higher_or_slower_and_lower_is_found(self) -> None:
+        for share in (0.02, 0.03, 0.04):
+            some = [like(clip) for clip in self.clips]
+            some += [like(soxr.resample(self.clips[0], RATE, round(RATE * (1 - share))))]
+            some += [like(soxr.resample(self.clips[4], RATE, round(RATE * (1 + share))))]
+            found = {(one.one, one.other) for one in doubles(some)}
+            self.assertEqual({(0, 5), (4, 6)}, found, share)
+
     def test_many_copies_of_one_are_all_tied_together(self) -> None:
         one, other = like(self.clips[0]), like(self.clips[4])
         found = doubles([one] * 40 + [other])
@@ -72,5 +80,13 @@ class DoublesTest(unittest.TestCase):
         one = like(self.clips[0])
         assert one is not None
         again = Likeness.unpacked(one.packed())
-        for before, after in zip(one, again, strict=True):
+        assert one.raised is not None and again.raised is not None and again.raised.raised is None
+        for before, after in zip((*one[:-1], *one.raised[:-1]), (*again[:-1], *again.raised[:-1]), strict=True):
             np.testing.assert_array_equal(before, after)
+
+    def test_what_was_kept_before_copies_at_other_pitches_were_looked_for_is_read(self) -> None:
+        one = like(self.clips[0])
+        assert one is not None
+        old = one._replace(raised=None)
+        self.assertIsNone(Likeness.unpacked(old.packed()).raised)
+        self.assertEqual([(pair.one, pair.other) for pair in doubles([old, one])], [(0, 1)])

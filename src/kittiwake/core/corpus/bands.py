@@ -15,18 +15,24 @@ from ..measure.bandwidth import Spectrum
 FRAME = 0.016  # s, about
 #: Hz, from where to where likeness is looked at: what a telephone lets through.
 LOW, HIGH, ALIKE, FIRST = 300.0, 3000.0, 17, 2
+RAISED = 1.03  # times as fast and as high: of such copies a clip keeps what they would be known by
 _LONG = 128  # frames, 2 s
 _FEW = 32  # frames at a time, so that they stay in the cache of the processor
 _OUTSIDE = 1.25  # ratio of the edges of bands above
 
 
 class Grid(NamedTuple):
-    """``size``: samples a frame. ``starts``: first bin of each band; ``parts``: the share of it that belongs to the band before."""
+    """``size``: samples a frame. ``starts``: first bin of each band; ``parts``: the share of it that belongs to the band before.
+
+    ``raised_starts``, ``raised_parts``: the same of the bands of likeness, ``RAISED`` times as low: so they hear a sound that is as much higher.
+    """
 
     size: int
     starts: NDArray[np.intp]
     parts: NDArray[np.float32]
     window: NDArray[np.float32]
+    raised_starts: NDArray[np.intp]
+    raised_parts: NDArray[np.float32]
 
 
 _CONSTANT = (
@@ -49,7 +55,10 @@ def grid_of(rate: int) -> Grid:
     edges = np.array(hertz) * size / rate
     starts = np.minimum(np.floor(edges).astype(np.intp), size // 2)
     window = np.hanning(size + 1)[:-1].astype(np.float32)
-    return Grid(size, starts, (edges - starts).astype(np.float32), window)
+    lower = edges[: FIRST + ALIKE + 1] / RAISED
+    lower_starts = np.minimum(np.floor(lower).astype(np.intp), size // 2)
+    parts, lower_parts = (edges - starts).astype(np.float32), (lower - lower_starts).astype(np.float32)
+    return Grid(size, starts, parts, window, lower_starts, lower_parts)
 
 
 def _mel(low: float, high: float, count: int) -> NDArray[np.float64]:
@@ -70,6 +79,7 @@ class Bands:
         self._rest = np.zeros(0, np.float32)
         self._frames = 0
         self._parts: list[NDArray[np.float32]] = []
+        self._raised: list[NDArray[np.float32]] = []
 
     @property
     def seconds(self) -> float:
@@ -102,17 +112,31 @@ class Bands:
             power[:, :_CONSTANT] = 0
             # Frames overlap by half: every second is enough for a spectrum, and of a longer sound every fourth.
             powers.append(power[:: 2 if self._frames + a < _LONG else 4])
-            bands = np.add.reduceat(power, self.grid.starts, axis=1)
-            shared = power[:, self.grid.starts[1:]] * self.grid.parts[1:]
-            bands[:, :-1] += shared
-            bands[:, 1:] -= shared
-            self._parts.append(bands)
+            self._parts.append(_in_bands(power, self.grid.starts, self.grid.parts))
+            self._raised.append(_in_bands(power, self.grid.raised_starts, self.grid.raised_parts))
         self._frames += whole
         if powers:
             self.spectrum.take_powers(np.concatenate(powers))
 
     def powers(self) -> NDArray[np.float32]:
-        bands = len(self.grid.starts)
-        found = np.concatenate(self._parts) if self._parts else np.zeros((0, bands), np.float32)
+        return self._scaled(self._parts, len(self.grid.starts))
+
+    def raised_powers(self) -> NDArray[np.float32]:
+        """The same of the first bands, ``RAISED`` times as low, up to those of likeness and one above."""
+        return self._scaled(self._raised, len(self.grid.raised_starts))
+
+    def _scaled(self, parts: list[NDArray[np.float32]], bands: int) -> NDArray[np.float32]:
+        found = np.concatenate(parts) if parts else np.zeros((0, bands), np.float32)
         scale = 2 / (self.grid.size * float((self.grid.window**2).sum()))
         return (found * np.float32(scale)).astype(np.float32)
+
+
+def _in_bands(
+    power: NDArray[np.float32], starts: NDArray[np.intp], parts: NDArray[np.float32]
+) -> NDArray[np.float32]:
+    """Sums of the bins of each band, those at an edge shared out."""
+    bands: NDArray[np.float32] = np.add.reduceat(power, starts, axis=1)
+    shared = power[:, starts[1:]] * parts[1:]
+    bands[:, :-1] += shared
+    bands[:, 1:] -= shared
+    return bands

@@ -10,7 +10,7 @@ from typing import Any, NamedTuple
 import numpy as np
 from numpy.typing import NDArray
 
-from .bands import ALIKE, FIRST
+from .bands import ALIKE, FIRST, RAISED
 
 STEP = 0.032  # s, between two prints
 _SMOOTH = 0.192  # s
@@ -32,6 +32,7 @@ class Likeness(NamedTuple):
     keys : uint32 [shape=(k,)], of 30 bits, by which clips are looked up; k is ``KEYS`` at most.
     weak : uint32 [shape=(k, 2)], the two bits of each key that would change first.
     places : uint16 [shape=(k,)], of the keys, in prints.
+    raised : the same of the clip as it would be played 3 % faster and higher, by which copies that a tape or a false rate made so are found.
     """
 
     prints: NDArray[np.uint16]
@@ -39,6 +40,7 @@ class Likeness(NamedTuple):
     keys: NDArray[np.uint32]
     weak: NDArray[np.uint32]
     places: NDArray[np.uint16]
+    raised: Likeness | None = None
 
     def packed(self) -> bytes:
         """As bytes, for a file."""
@@ -49,7 +51,8 @@ class Likeness(NamedTuple):
             self.weak.astype("<u4"),
             self.places.astype("<u2"),
         )
-        return head.tobytes() + b"".join(part.tobytes() for part in parts) + np.packbits(self.lively).tobytes()
+        own = head.tobytes() + b"".join(part.tobytes() for part in parts) + np.packbits(self.lively).tobytes()
+        return own + (self.raised.packed() if self.raised is not None else b"")
 
     @classmethod
     def unpacked(cls, data: bytes) -> Likeness:
@@ -59,12 +62,28 @@ class Likeness(NamedTuple):
         for kind, size in (("<u2", count), ("<u4", keys), ("<u4", 2 * keys), ("<u2", keys)):
             out.append(np.frombuffer(data, kind, size, at))
             at += out[-1].nbytes
-        lively = np.unpackbits(np.frombuffer(data, np.uint8, offset=at))[:count].astype(bool)
-        return cls(out[0], lively, out[1], out[2].reshape(-1, 2), out[3])
+        end = at + -(-count // 8)
+        lively = np.unpackbits(np.frombuffer(data[at:end], np.uint8))[:count].astype(bool)
+        raised = cls.unpacked(data[end:]) if len(data) > end else None
+        return cls(out[0], lively, out[1], out[2].reshape(-1, 2), out[3], raised)
 
 
-def likeness_of(powers: NDArray[np.float32], seconds: float) -> Likeness | None:
-    """Of the powers of a clip in bands, frame by frame; None where there is too little sound."""
+def likeness_of(
+    powers: NDArray[np.float32], seconds: float, raised: NDArray[np.float32] | None = None
+) -> Likeness | None:
+    """Of the powers of a clip in bands, frame by frame, and in bands that are ``RAISED`` times as low; None where there is too little sound.
+
+    Parameters
+    ----------
+    seconds : of a frame.
+    """
+    own = _likeness_of(powers, seconds)
+    if own is None or raised is None:
+        return own
+    return own._replace(raised=_likeness_of(raised, seconds / RAISED))
+
+
+def _likeness_of(powers: NDArray[np.float32], seconds: float) -> Likeness | None:
     from scipy.ndimage import convolve1d  # a good part of a second to import: only where it is asked for
 
     if not len(powers):

@@ -174,7 +174,7 @@ class Listener:
             start=flaws.start,
             end=flaws.end,
         )
-        return quality, likeness_of(powers, bands.seconds)
+        return quality, likeness_of(powers, bands.seconds, bands.raised_powers())
 
 
 #: By how many bins a Hann window smears an edge over which the spectrum falls by so many dB; chosen on one half of the voices.
