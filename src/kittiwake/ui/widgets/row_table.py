@@ -15,6 +15,7 @@ from __future__ import annotations
 
 from collections.abc import Callable, Iterable, Sequence
 from dataclasses import dataclass
+from functools import partial
 from typing import Any, Generic, TypeVar
 
 from PySide6.QtCore import (
@@ -27,13 +28,10 @@ from PySide6.QtCore import (
     Qt,
     Signal,
 )
-from PySide6.QtGui import QColor, QKeyEvent, QPainter, QTextDocument
+from PySide6.QtGui import QColor, QKeyEvent
 from PySide6.QtWidgets import (
     QAbstractItemView,
     QHeaderView,
-    QStyle,
-    QStyledItemDelegate,
-    QStyleOptionViewItem,
     QTableView,
 )
 
@@ -41,15 +39,14 @@ from ...core.errors import KittiwakeError
 from ...words import in_words
 from ..theme.colours import colours
 from ..theme.scale import scaled
+from .emphasis import Emphasis
 from .fitted_columns import FittedColumns
-from .rich import in_our_weights
 from .sentence import Sentence
 from .table_copying import TableCopying
 
 Row = TypeVar("Row")
 Index = QModelIndex | QPersistentModelIndex
 _HEIGHT = 26  # pixels at the usual size of text
-_MARGIN = 13  # the same, beside the words of a cell
 _SORT_MARK = "    "  # room for it behind the head
 
 
@@ -200,40 +197,6 @@ class RowModel(QAbstractTableModel, Generic[Row]):
         return True
 
 
-class _Emphasis(QStyledItemDelegate):
-    """Draws a column with emphasis, as long as there is room."""
-
-    def __init__(self, table: RowTable[Any], html: Callable[[Any], str]) -> None:
-        super().__init__(table)
-        self._table, self._html = table, html
-
-    def paint(self, painter: QPainter, option: QStyleOptionViewItem, index: Index) -> None:
-        self.initStyleOption(option, index)
-        view: Any = option
-        view.text = ""
-        self._table.style().drawControl(QStyle.ControlElement.CE_ItemViewItem, view, painter, self._table)
-        row = self._table.row_at(index.row())
-        if row is None:
-            return
-        words = QTextDocument()
-        words.setDefaultFont(view.font)
-        words.setDocumentMargin(0)
-        words.setDefaultStyleSheet(f"body {{ color: {colours().text} }}")
-        words.setHtml(f"<body>{in_our_weights(in_words(self._html(row)))}</body>")
-        rect = view.rect.adjusted(scaled(_MARGIN), 0, -scaled(_MARGIN), 0)
-        painter.save()
-        if words.idealWidth() > rect.width():  # said as everywhere that there is more
-            more = view.fontMetrics.horizontalAdvance(" …")
-            painter.setPen(QColor(colours().soft))
-            painter.setFont(view.font)
-            painter.drawText(rect, int(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter), "…")
-            rect.adjust(0, 0, -more, 0)
-        painter.setClipRect(rect)
-        painter.translate(rect.x(), rect.y() + (rect.height() - words.size().height()) / 2)
-        words.drawContents(painter)
-        painter.restore()
-
-
 class RowTable(QTableView, Generic[Row]):
     """Shows rows, of which one is current and, with ``several``, several can be selected.
 
@@ -297,7 +260,7 @@ class RowTable(QTableView, Generic[Row]):
             if not fills:
                 self.setColumnWidth(n, scaled(column.width))
             if column.html is not None:
-                self.setItemDelegateForColumn(n, _Emphasis(self, column.html))
+                self.setItemDelegateForColumn(n, Emphasis(self, partial(self._html, column.html)))
         if sorted_by is not None:
             self.setSortingEnabled(True)
             self.sortByColumn(sorted_by, Qt.SortOrder.AscendingOrder)
@@ -370,6 +333,9 @@ class RowTable(QTableView, Generic[Row]):
             if row >= 0:
                 selection.select(self.row_model.index(row, 0), self.row_model.index(row, last))
         self.selectionModel().select(selection, QItemSelectionModel.SelectionFlag.ClearAndSelect)
+
+    def _html(self, html: Callable[[Row], str], row: int) -> str:
+        return html(self.rows[row]) if 0 <= row < len(self.rows) else ""
 
     def _moved(self, *_: object) -> None:
         if not self._quiet and self.current is not None:
