@@ -300,8 +300,10 @@ def paste_files(at: Context) -> None:
         at.status.say(tr("There are no files on the clipboard: copy some in a file manager, or their paths as text."))
 
 
-def paths_of(data: QMimeData) -> list[Path]:
-    """Files on a clipboard, or absolute paths and ``file:`` addresses, one a line."""
+def paths_of(data: QMimeData | None) -> list[Path]:
+    """Files on a clipboard, or absolute paths and ``file:`` addresses, one a line; none of one that holds nothing."""
+    if data is None:
+        return []
     urls = [url for url in data.urls() if url.isLocalFile()] if data.hasUrls() else []
     if not urls:
         lines = [line.strip().strip("'\"") for line in data.text().splitlines()]

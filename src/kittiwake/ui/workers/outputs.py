@@ -148,7 +148,7 @@ class OutputWorker(QObject):
             self._take(news)
 
     def _share(self, clip_id: str, slug: str, share: float) -> None:
-        if self.busy:
+        if (clip_id, slug) in self._cells:  # else of a job that was open before
             self._session.project.outputs.set_share((clip_id, slug), share)
             self.progressed.emit()
 
