@@ -192,6 +192,26 @@ class TestJobs(WindowCase):
         self.session.project.outputs.take_result(*old)
         self.assertEqual((self.session.project.outputs._results, self.session.project.outputs.records), ({}, {}))
 
+    def test_a_run_that_another_job_ends_is_over_for_those_who_wait_and_told_to_nobody(self) -> None:
+        job = self.folder / "j.kittiwake"
+        save_job(load_job_of(self.folder, DEMO / "Hold the line.wav"), job)
+        self.window.settings.set("making.close", True)  # it would close the window with the other job in it
+        self.window.add_paths([DEMO / name for name in SHORT])
+        self.settle()
+        self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
+        self.session.project.history.mark_clean()
+        over: list[bool] = []
+        self.window.maker.finished.connect(lambda: over.append(self.window.maker.was_cancelled))
+        self.window.run("make.all")
+        self.assertTrue(self.window.maker.busy)
+        with mock.patch.object(QMessageBox, "question", return_value=QMessageBox.StandardButton.Yes):
+            self.assertTrue(self.window.open_job(job))
+        self.assertFalse(self.window.maker.busy)
+        self.settle()
+        self.assertEqual(over, [True])
+        self.assertTrue(self.window.isVisible())
+        self.assertEqual(self.session.project.outputs.records, {})
+
 
 class TestKeys(WindowCase):
     def test_letters_and_space_belong_to_a_choice_that_has_the_keyboard(self) -> None:

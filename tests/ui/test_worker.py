@@ -89,7 +89,7 @@ class TestWorker(unittest.TestCase):
         news: list[object] = []
         self.worker.begin("one", slow, self.found.append, news.append)
         began.wait(5)
-        self.worker.begin_instead("two", lambda _: "now", self.found.append, news.append)
+        self.worker.begin("two", lambda _: "now", self.found.append, news.append, instead=True)
         self._wait()
         self.assertEqual([(one.asked, one.found) for one in self.found], [("two", "now")])
         self.assertEqual(news, [])

@@ -12,6 +12,7 @@ from kittiwake.core.batch import BatchRequest, PlannedClip, run_batch
 from kittiwake.core.make.ledger import Ledger
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Stated, TouchUp, load_receiver
+from kittiwake.core.model.job import save_job
 from kittiwake.core.process import InProcess
 from kittiwake.core.project import Project, edits
 from kittiwake.core.project.outputs import News
@@ -72,6 +73,18 @@ class TestProject(ProjectCase):
         self.assertEqual(self.states(), ["stale"])
         self.project.history.undo()
         self.assertEqual(self.states(), ["made"])
+
+    def test_a_record_of_a_clip_that_is_gone_is_not_opened(self) -> None:
+        self.test_from_a_file_to_a_made_cell_and_what_is_asked_for_on_the_way()
+        records = tuple(self.project.outputs.records.values())
+        self.assertEqual(len(records), 1)
+        path = self.folder / "gone.kittiwake"
+        save_job(self.project.job.changed(made=records), path)
+        self.project.open(path)
+        self.assertEqual(len(self.project.outputs.records), 1)
+        save_job(self.project.job.changed(clips=(), made=records), path)
+        self.project.open(path)
+        self.assertEqual(self.project.outputs.records, {})
 
     def test_reading_cells_changes_nothing_that_is_saved_or_told(self) -> None:
         self.add(self.speech("a.wav"), self.speech("b.wav", 2))

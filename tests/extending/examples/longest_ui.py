@@ -42,7 +42,7 @@ class PausesPage(PlacePage):
         def work(task: Task) -> list[Row]:
             return [(clip.name, longest_pause(clip.source)) for clip in clips if not task.stopped()]
 
-        self.worker.begin_instead(len(clips), work, self._found)
+        self.worker.begin(len(clips), work, self._found, instead=True)
 
     def _found(self, outcome: Outcome[int, list[Row]]) -> None:
         self.table.show_rows(outcome.found or ())

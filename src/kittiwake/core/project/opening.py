@@ -22,7 +22,7 @@ class Opened:
     Attributes
     ----------
     receivers : those of the board.
-    records : of outputs that are still there, by clip id and receiver slug.
+    records : of outputs of its clips that are still there, by clip id and receiver slug.
     trouble : what could not be had of it, in words.
     """
 
@@ -50,9 +50,9 @@ def read(path: Path, checkpoint: Callable[[], object] = bool) -> Opened:
     """
     job = load_job(path, checkpoint)
     job, receivers, trouble = with_rules(job)
-    records = {}
+    records, ids = {}, {clip.id for clip in job.clips}
     for record in job.made:
-        if _still_there(record):
+        if record.clip in ids and _still_there(record):
             records[record.clip, record.receiver] = record
         checkpoint()
     for clip in job.clips:

@@ -56,7 +56,7 @@ class Names(Worker):
             if wrong:
                 raise KittiwakeError(wrong)
 
-        self.begin_instead(facts.path, work, then, each)
+        self.begin(facts.path, work, then, each, instead=True)
 
     def shut_down(self, seconds: float = 10.0) -> None:
         super().shut_down(seconds)

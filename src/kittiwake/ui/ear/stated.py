@@ -26,7 +26,7 @@ class Hearing(QObject):
     def hear(self, clip: Clip, stated: Stated) -> None:
         """Play a clip's source as ``stated``."""
         self.wanted = stated
-        self._worker.begin_instead(clip, lambda _: analyze(clip.source, stated), self._looked)
+        self._worker.begin(clip, lambda _: analyze(clip.source, stated), self._looked, instead=True)
 
     def _looked(self, outcome: Outcome[Clip, Facts]) -> None:
         if outcome.found is None:

@@ -32,7 +32,7 @@ class PlaybackController:
         self._player.moved.connect(self._moved)
         self._player.changed.connect(self._changed)
         stand_ins.played.connect(
-            lambda key, held: self.hear_sound(f"{stand_ins.title_of(key)}{held.name}", held.sound, held.rate)
+            lambda key, stored: self.hear_sound(f"{stand_ins.title_of(key)}{stored.name}", stored.sound, stored.rate)
         )
 
     def begin_job(self) -> None:
@@ -67,8 +67,8 @@ class PlaybackController:
         """A line that was spoken a moment ago."""
         self.hear_sound(name, *read_short(path))
 
-    def hear_stored(self, held: StoredSound) -> None:
-        self.hear_sound(held.name, held.sound, held.rate)
+    def hear_stored(self, stored: StoredSound) -> None:
+        self.hear_sound(stored.name, stored.sound, stored.rate)
 
     def hear_cell(self, clip_id: str, slug: str) -> None:
         clip, receiver = self._project.clip(clip_id), self._project.receiver(slug)

@@ -92,6 +92,7 @@ class Session(QObject):
         self.looker.held_back = False
         self.partial.clear()
         self.job_left.emit()
+        self.outputs.begin_job()  # last: whoever leaves the job may still have asked it something
 
     @property
     def adding(self) -> bool:

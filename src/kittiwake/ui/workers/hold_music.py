@@ -23,4 +23,4 @@ class HoldMusicWorker(Worker):
         self, recipe: HoldRecipe, folder: Path, then: Callable[[Outcome[HoldRecipe, HoldMusicResult]], object]
     ) -> None:
         """Write the music of a recipe, whose files have whole paths, in place of what is being made: nothing comes of that any more."""
-        self.begin_instead(recipe, lambda task: write_hold(recipe, folder, folder, task.stopped), then)
+        self.begin(recipe, lambda task: write_hold(recipe, folder, folder, task.stopped), then, instead=True)

@@ -56,6 +56,11 @@ class OutputChecker(QObject):
         self._took = 0.0
         self._last = 0.0
 
+    def begin_job(self) -> None:
+        """Another job: what is being looked at for this one comes to nobody."""
+        self._worker.drop()
+        self._looking = False
+
     def look(self, now: bool = False) -> None:
         """Look, unless that goes on already; ``now`` even if the last time is not long ago."""
         if self._looking or (not now and time.monotonic() - self._last < _SHARE * self._took):

@@ -46,7 +46,12 @@ class OutputWorker(QObject):
 
     def begin_job(self) -> None:
         """Another job: what is being made of this one is stopped, and nothing of it is told."""
+        busy = self.busy
         self.stop()
+        self._worker.drop()
+        self.was_cancelled = True
+        if busy:  # over for all who wait for the end of a run, and for nobody who would be told of it
+            self.finished.emit()
         self.wanted = self.was_cancelled = False
         self.total = self.done = self.failed = 0
         self.trouble = ""
@@ -148,16 +153,13 @@ class OutputWorker(QObject):
             self._take(news)
 
     def _share(self, clip_id: str, slug: str, share: float) -> None:
-        if (clip_id, slug) in self._cells:  # else of a job that was open before
-            self._session.project.outputs.set_share((clip_id, slug), share)
-            self.progressed.emit()
+        self._session.project.outputs.set_share((clip_id, slug), share)
+        self.progressed.emit()
 
     def _take(self, result: Result) -> None:
         key = (result.clip, result.receiver)
         self._reported.pop(key, None)
-        cell = self._cells.pop(key, None)
-        if cell is None:
-            return  # of a job that was open before
+        cell = self._cells.pop(key)
         self.done += 1
         self._sound += result.source_seconds
         if result.status == "failed":

@@ -49,12 +49,19 @@ class Outcome(NamedTuple, Generic[Asked, Found]):
 
 
 class Task:
-    """A piece of work on its way, as the work itself sees it."""
+    """A piece of work on its way: what the work itself is given, to look whether it is to end and to report what it has found."""
 
-    def __init__(self, report: Callable[[Task, object], None]) -> None:
-        self._stop = Event()
-        self._report = report
+    def __init__(
+        self,
+        asked: Any,
+        work: Callable[[Task], Any],
+        then: Callable[[Outcome[Any, Any]], object] | None,
+        each: Callable[[Any], object] | None,
+        give: Callable[[Callable[[], object]], None],
+    ) -> None:
+        self.asked, self.work, self.then, self.each = asked, work, then, each
         self.dropped = False  # nobody waits for it any more
+        self._give, self._stop = give, Event()
 
     def stopped(self) -> bool:
         """Whether it is to come to an end."""
@@ -65,15 +72,11 @@ class Task:
 
     def report(self, value: object) -> None:
         """Give something that is found already to whoever asked."""
-        self._report(self, value)
+        self._give(partial(self._tell, value))
 
-
-class _Piece(NamedTuple):
-    task: Task
-    asked: Any
-    work: Callable[[Task], Any]
-    then: Callable[[Outcome[Any, Any]], object] | None
-    each: Callable[[Any], object] | None
+    def _tell(self, value: object) -> None:
+        if not self.dropped and self.each is not None:
+            self.each(value)
 
 
 class Worker(QObject):
@@ -90,8 +93,8 @@ class Worker(QObject):
         super().__init__(parent)
         self._failing, self._most = failing or tr("It failed"), threads
         self._lock = Lock()
-        self._waiting: deque[_Piece] = deque()
-        self._open: list[_Piece] = []  # whose outcome was not given yet
+        self._waiting: deque[Task] = deque()
+        self._open: list[Task] = []  # whose outcome was not given yet
         self._threads: set[Thread] = set()
         self._closed = False
         self._arrived.connect(self._call)
@@ -107,6 +110,8 @@ class Worker(QObject):
         work: Callable[[Task], Found | None],
         then: Callable[[Outcome[Asked, Found]], object] | None = None,
         each: Callable[[Any], object] | None = None,
+        *,
+        instead: bool = False,
     ) -> bool:
         """Begin, unless something else is going on; whether that was done.
 
@@ -116,22 +121,14 @@ class Worker(QObject):
         work : called in another thread.
         then : called once in the window's thread, with what came of it; not at all if the work was dropped.
         each : called there with whatever the work reports.
+        instead : what is going on is stopped, and nothing comes of it any more.
         """
+        if instead:
+            self.drop()
         if self.busy or self._closed:
             return False
         self.queue(asked, work, then, each)
         return True
-
-    def begin_instead(
-        self,
-        asked: Asked,
-        work: Callable[[Task], Found | None],
-        then: Callable[[Outcome[Asked, Found]], object] | None = None,
-        each: Callable[[Any], object] | None = None,
-    ) -> None:
-        """Begin in place of what is going on, as ``begin``: that is stopped, and nothing comes of it any more."""
-        self.drop()
-        self.queue(asked, work, then, each)
 
     def queue(
         self,
@@ -143,10 +140,10 @@ class Worker(QObject):
         """Begin as soon as what was asked for before is done; see ``begin``."""
         if self._closed:
             return
-        piece = _Piece(Task(self._reported), asked, work, then, each)
-        self._open.append(piece)
+        task = Task(asked, work, then, each, self._give)
+        self._open.append(task)
         with self._lock:
-            self._waiting.append(piece)
+            self._waiting.append(task)
             if len(self._threads) < self._most:
                 thread = Thread(target=self._work_on, name=self._failing, daemon=True)
                 self._threads.add(thread)
@@ -159,15 +156,14 @@ class Worker(QObject):
                 if not self._waiting:
                     self._threads.discard(current_thread())
                     return
-                piece = self._waiting.popleft()
-            outcome = self._outcome_of(piece)
-            self._give(partial(self._over, piece, outcome))
+                task = self._waiting.popleft()
+            self._give(partial(self._over, task, self._outcome_of(task)))
 
-    def _outcome_of(self, piece: _Piece) -> Outcome[Any, Any]:
-        found, error, task = None, None, piece.task
+    def _outcome_of(self, task: Task) -> Outcome[Any, Any]:
+        found, error = None, None
         try:
             if not task.dropped:
-                found = piece.work(task)
+                found = task.work(task)
         except KittiwakeError as wrong:
             error = wrong
         except Exception as wrong:  # the thread's last chance to tell anybody
@@ -175,35 +171,27 @@ class Worker(QObject):
             error = KittiwakeError(
                 Said.of("{failing}: {error}.", "", None, {"failing": self._failing, "error": wrong})
             )
-        return Outcome(piece.asked, found, error, task.stopped())
+        return Outcome(task.asked, found, error, task.stopped())
 
     def _give(self, call: Callable[[], object]) -> None:
         with contextlib.suppress(RuntimeError):  # whoever asked is gone with its window
             self._arrived.emit(call)
 
-    def _reported(self, task: Task, value: object) -> None:
-        self._give(lambda: self._each(task, value))
-
-    def _each(self, task: Task, value: object) -> None:
-        for piece in self._open:
-            if piece.task is task and not task.dropped and piece.each is not None:
-                piece.each(value)
-
-    def _over(self, piece: _Piece, outcome: Outcome[Any, Any]) -> None:
-        self._open = [one for one in self._open if one is not piece]
-        if not piece.task.dropped and piece.then is not None:
-            piece.then(outcome)
+    def _over(self, task: Task, outcome: Outcome[Any, Any]) -> None:
+        self._open = [one for one in self._open if one is not task]
+        if not task.dropped and task.then is not None:
+            task.then(outcome)
 
     def stop(self) -> None:
         """Stop what is going on; what was found by then is given."""
-        for piece in self._open:
-            piece.task.stop()
+        for task in self._open:
+            task.stop()
 
     def drop(self) -> None:
         """Stop what is going on; nothing comes of it any more."""
         self.stop()
-        for piece in self._open:
-            piece.task.dropped = True
+        for task in self._open:
+            task.dropped = True
         self._open = []
 
     def wait(self, seconds: float | None = 60.0) -> None:

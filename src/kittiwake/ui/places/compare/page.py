@@ -92,7 +92,7 @@ class ComparePage(PlacePage):
             if wrong:
                 raise KittiwakeError(str(wrong))
 
-        self.worker.begin_instead(clip, work, self._finish, self._take)
+        self.worker.begin(clip, work, self._finish, self._take)
         self.table.setFocus()
 
     def _take(self, found: Comparison) -> None:
