@@ -162,6 +162,19 @@ class TestReceiverSheet(WindowCase):
         self.assertEqual(self.session.project.receivers[0].treatment.level.target_dbov, -20)
         self.assertEqual({cell.state for cell in self.session.project.cells()}, {"made"})
 
+    def test_two_receivers_of_one_folder_are_refused(self) -> None:
+        self.window.add_paths([DEMO / "Welcome.wav"])
+        self.settle()
+        project = self.session.project
+        project.change("out", project.job.changed(output=str(self.folder / "made")))
+        first, second = project.receivers[:2]
+        edits.change_receiver(project, second.changed(delivery=second.delivery.changed(folder=first.folder_name)))
+        self.settle()
+        self.press(Key.Key_M)
+        self.assertIn("both go to", self.window.status.words.text())
+        self.assertFalse(self.window.maker.busy)
+        self.assertFalse((self.folder / "made").exists())
+
     def test_rules_that_do_not_go_together_are_mended_by_one_button(self) -> None:
         edits.choose_receivers(self.session.project, ["hand-over"])
         self.window.run("view.receiver")

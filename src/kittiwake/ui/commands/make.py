@@ -10,6 +10,7 @@ from PySide6.QtGui import QDesktopServices
 from PySide6.QtWidgets import QMessageBox
 
 from ...commands import command, key_of
+from ...core.batch.places import folders_of
 from ...core.make.ledger import Entry
 from ...core.project import Cell, edits
 from ...words import tr
@@ -66,7 +67,10 @@ def make_selection(at: Context) -> None:
 
 
 def _may_make(at: Context) -> bool:
-    """Ask where rules were typed over and not taken: making by the old ones is seldom what is meant."""
+    """Refuse two receivers of one folder; ask where rules were typed over and not taken: making by the old ones is seldom what is meant."""
+    project = at.session.project
+    if not at.attempt(lambda: folders_of(project.output_folder, project.receivers, each=True)):
+        return False
     page: ReceiverPage | None = at.bench.built("receiver")
     edited = [one for slug in (page.edited() if page else ()) if (one := at.session.project.receiver(slug))]
     if page is None or not edited:
