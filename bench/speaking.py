@@ -10,9 +10,9 @@ from pathlib import Path
 import numpy as np
 import soundfile
 
+from kittiwake.bundled.music.core.making import make
+from kittiwake.bundled.music.core.recipe import HoldRecipe, Part
 from kittiwake.core.model.script import Script, ScriptLine
-from kittiwake.core.music.making import make
-from kittiwake.core.music.recipe import HoldRecipe, Part
 from kittiwake.core.process import Processes, WorkerProcess
 from kittiwake.core.speak.engine import all_voices, engines
 from kittiwake.core.speak.spoken import path_of, speak_lines, speak_one, wish_of

@@ -21,10 +21,13 @@ from typing import Any
 
 import numpy as np
 
-from kittiwake.core.corpus.build import Built, build
-from kittiwake.core.corpus.request import CorpusRequest
-from kittiwake.core.corpus.row import Findings, Row
-from kittiwake.core.corpus.store import NAME as STATE
+from kittiwake.bundled.corpus.core.build import Built, build
+from kittiwake.bundled.corpus.core.request import CorpusRequest
+from kittiwake.bundled.corpus.core.row import Findings, Row
+from kittiwake.bundled.corpus.core.store import NAME as STATE
+from kittiwake.bundled.services.core.answers import Store as Answers
+from kittiwake.bundled.services.core.answers import error_of, known_answer, reply_of, retry_after
+from kittiwake.bundled.standins.core.shelf import Shelf
 from kittiwake.core.deliver.from_folder import items_in
 from kittiwake.core.deliver.plan import plan_of
 from kittiwake.core.deliver.send import send
@@ -35,10 +38,7 @@ from kittiwake.core.model import load_receiver
 from kittiwake.core.model.service import Service
 from kittiwake.core.process import InProcess
 from kittiwake.core.script.table import read_rows, read_script
-from kittiwake.core.service.answers import Store as Answers
-from kittiwake.core.service.answers import error_of, known_answer, reply_of, retry_after
 from kittiwake.core.standin.machine import StoredSound
-from kittiwake.core.standin.shelf import Shelf
 from kittiwake.core.watch.request import check_ways, wishes
 from tests.fuzz_papers import NAMES, Result, look_at, mangled, odd, twisted
 from tests.sounds import speech_like

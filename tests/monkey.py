@@ -145,7 +145,7 @@ class Monkey:
             mock.patch("kittiwake.ui.commands.deliver.where_to_save", side_effect=self._where),
             mock.patch("kittiwake.ui.commands.script.where_to_save", side_effect=self._where),
             mock.patch("kittiwake.ui.commands.receiver.where_to_save", side_effect=self._where),
-            mock.patch("kittiwake.ui.places.heard.page.where_to_save", side_effect=self._where),
+            mock.patch("kittiwake.bundled.services.places.heard.page.where_to_save", side_effect=self._where),
             mock.patch("kittiwake.ui.commands.cut.where_to_save", side_effect=self._where),
         ):
             for number in range(1, actions + 1):

@@ -14,13 +14,13 @@ from unittest import mock
 import soundfile
 from PySide6.QtWidgets import QApplication
 
+from kittiwake.bundled.services.core import costs
 from kittiwake.core.cut import read_lines
 from kittiwake.core.deliver import plan_of, send
 from kittiwake.core.project import edits
 from kittiwake.core.project.handing import items_of
 from kittiwake.core.script.respell import parsed
 from kittiwake.core.script.table import read_text
-from kittiwake.core.service import costs
 from kittiwake.core.standin.judge import judged
 from kittiwake.core.standin.microphone import READING
 from kittiwake.demo import SHIPPED as DEMO
@@ -28,7 +28,7 @@ from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
 from kittiwake.ui.dialogs.touch_dialog import TouchDialog
 from kittiwake.ui.shell.start import make_app, settle
 from kittiwake.ui.shell.window import Window
-from tests.core.music.test_hold import RATE, music
+from tests.bundled.music.core.test_hold import RATE, music
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs" / "screenshots"
 

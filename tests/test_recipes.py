@@ -17,8 +17,8 @@ from kittiwake.cli.main import cli
 from kittiwake.core.codec import FORMATS, alaw, ulaw
 from kittiwake.core.measure import analyze
 from kittiwake.core.standin.microphone import READING
+from tests.bundled.music.core.test_hold import RATE, music
 from tests.core.measure.test_loudness import loudness
-from tests.core.music.test_hold import RATE, music
 from tests.sounds import DEMO, FolderCase, spoken
 
 RECIPES = Path(__file__).parents[1] / "docs" / "recipes.md"

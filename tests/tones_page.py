@@ -4,9 +4,9 @@ from __future__ import annotations
 
 from pathlib import Path
 
-from kittiwake.core.tone.keys import COLUMNS, KEYS, ROWS, SOURCE, pair_of
-from kittiwake.core.tone.plan import NAMES, countries, to_toml, tone_for
-from kittiwake.core.tone.recipe import Segment, ToneRecipe
+from kittiwake.bundled.tones.core.keys import COLUMNS, KEYS, ROWS, SOURCE, pair_of
+from kittiwake.bundled.tones.core.plan import NAMES, countries, to_toml, tone_for
+from kittiwake.bundled.tones.core.recipe import Segment, ToneRecipe
 
 PAGE = Path(__file__).resolve().parents[1] / "docs" / "tones.md"
 _HEAD = """# Tones

@@ -38,9 +38,9 @@ def messages() -> dict[str, Message]:
             before = found.get(many)
             if before is None or (one and not before.one):
                 found[many] = Message(many, one, f"{place}:{line}")
-    for path in sorted((SOURCE / "core" / "tone" / "plans").glob("*.toml")):
+    for path in sorted((SOURCE / "bundled" / "tones" / "core" / "plans").glob("*.toml")):
         name = tomllib.loads(path.read_text("utf-8"))["name"]
-        found.setdefault(name, Message(name, "", f"core/tone/plans/{path.name}:1"))
+        found.setdefault(name, Message(name, "", f"bundled/tones/core/plans/{path.name}:1"))
     for path in sorted((SOURCE / "core" / "receivers").glob("*.toml")):
         told = tomllib.loads(path.read_text("utf-8"))
         for text in (told["name"], told["purpose"]):

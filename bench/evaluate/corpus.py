@@ -13,10 +13,10 @@ import soundfile
 import soxr
 from scipy.signal import fftconvolve
 
-from kittiwake.core.corpus.bands import Bands
-from kittiwake.core.corpus.doubles import doubles
-from kittiwake.core.corpus.likeness import Likeness, likeness_of
-from kittiwake.core.corpus.quality import Quality, quality_of
+from kittiwake.bundled.corpus.core.bands import Bands
+from kittiwake.bundled.corpus.core.doubles import doubles
+from kittiwake.bundled.corpus.core.likeness import Likeness, likeness_of
+from kittiwake.bundled.corpus.core.quality import Quality, quality_of
 from kittiwake.core.measure.level import ActiveLevel
 from tests.sounds import at_tempo, coded_by_libav
 

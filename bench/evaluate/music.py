@@ -7,11 +7,11 @@ from pathlib import Path
 import numpy as np
 import soxr
 
+from kittiwake.bundled.music.core.loop import find_loop
+from kittiwake.bundled.music.core.making import make
+from kittiwake.bundled.music.core.recipe import HoldRecipe, Part
+from kittiwake.bundled.music.core.seam import seam_of
 from kittiwake.core.intake import open_sound
-from kittiwake.core.music.loop import find_loop
-from kittiwake.core.music.making import make
-from kittiwake.core.music.recipe import HoldRecipe, Part
-from kittiwake.core.music.seam import seam_of
 
 _PIECES = 200
 #: The piece by which the measure was chosen, and those that it is reported on.

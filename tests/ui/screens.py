@@ -10,9 +10,11 @@ from unittest import mock
 from PySide6.QtWidgets import QApplication, QWidget
 
 from kittiwake import commands
-from kittiwake.core.corpus.quality import Quality
-from kittiwake.core.corpus.store import Measured
-from kittiwake.core.corpus.to_measure import ToMeasure
+from kittiwake.bundled.corpus.core.quality import Quality
+from kittiwake.bundled.corpus.core.store import Measured
+from kittiwake.bundled.corpus.core.to_measure import ToMeasure
+from kittiwake.bundled.corpus.rows_dialog import RowsDialog
+from kittiwake.bundled.standins.plan_dialog import PlanDialog
 from kittiwake.core.cut import Line
 from kittiwake.core.deliver.item import Item
 from kittiwake.core.fit import Fit
@@ -24,13 +26,11 @@ from kittiwake.ui.dialogs.forms_dialog import FormsDialog
 from kittiwake.ui.dialogs.headerless_dialog import HeaderlessDialog
 from kittiwake.ui.dialogs.list_dialog import ListDialog
 from kittiwake.ui.dialogs.palette import KeyList, Palette
-from kittiwake.ui.dialogs.plan_dialog import PlanDialog
 from kittiwake.ui.dialogs.rate_dialog import RateDialog
 from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
 from kittiwake.ui.dialogs.recent_dialog import RecentDialog
 from kittiwake.ui.dialogs.replace_dialog import ReplaceDialog
 from kittiwake.ui.dialogs.respelling_dialog import RespellingDialog
-from kittiwake.ui.dialogs.rows_dialog import RowsDialog
 from kittiwake.ui.dialogs.touch_dialog import TouchDialog
 from kittiwake.ui.dialogs.unwanted_dialog import UnwantedDialog
 from kittiwake.ui.dialogs.watch_dialog import WatchDialog
@@ -94,7 +94,7 @@ def pages(window: Window, until: Until) -> list[tuple[str, Callable[[], object]]
             run("ear.compare", lambda: not bench.page_of("compare").worker.busy)()
 
     def corpus() -> None:
-        with mock.patch("kittiwake.ui.workers.corpus.measured_each", measured):
+        with mock.patch("kittiwake.bundled.corpus.worker.measured_each", measured):
             run("corpus.show", lambda: not bench.page_of("corpus").worker.busy)()
 
     return [

@@ -9,13 +9,13 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 
+from kittiwake.bundled.standins.core.phone.dial_plan import plan_of
+from kittiwake.bundled.standins.plan_dialog import PlanDialog
 from kittiwake.core.make.delivered import delivered_in
 from kittiwake.core.project import edits
 from kittiwake.core.project.handing import root_of
-from kittiwake.core.standin.phone.dial_plan import plan_of
 from kittiwake.ui.commands import deliver
 from kittiwake.ui.dialogs.deliver_dialog import DeliverDialog
-from kittiwake.ui.dialogs.plan_dialog import PlanDialog
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 

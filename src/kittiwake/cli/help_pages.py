@@ -9,6 +9,7 @@ from typing import Any
 
 import click
 
+from ..core.extensions import behind, verbs
 from ..words import in_words, phrase, tr
 
 EXIT_CODES = phrase(
@@ -81,15 +82,17 @@ class Verbs(_Said, click.Group):
 
 
 class AllVerbs(Verbs):
-    """The verbs of ``kittiwake``: ``make`` is looked for in ``make_verb.py``, and all files of verbs are loaded only where there is none of that name."""
+    """The verbs of ``kittiwake``: ``make`` is looked for in ``make_verb.py`` here and in extensions, and all files of verbs are loaded only where there is none of that name."""
 
     def __init__(self, *args: Any, **others: Any) -> None:
         super().__init__(*args, **others)
         self._all_there = False
 
     def get_command(self, ctx: click.Context, cmd_name: str) -> click.Command | None:
-        if cmd_name not in self.commands and cmd_name.isidentifier() and find_spec(f"{__package__}.{cmd_name}_verb"):
-            import_module(f"{__package__}.{cmd_name}_verb")
+        if cmd_name not in self.commands and cmd_name.isidentifier():
+            own = f"{__package__}.{cmd_name}_verb"
+            for name in [own] if find_spec(own) else behind(f"{cmd_name}_verb"):
+                import_module(name)
         if cmd_name not in self.commands:
             self.load_all()
         return super().get_command(ctx, cmd_name)
@@ -104,6 +107,8 @@ class AllVerbs(Verbs):
             self._all_there = True
             for path in sorted(Path(__file__).parent.glob("*_verb*.py")):
                 import_module(f"{__package__}.{path.stem}")
+            for name in verbs():
+                import_module(name)
 
 
 #: What click says of its own options.

@@ -1,7 +1,12 @@
-"""Python files from outside that add to the registries: a codec family, a stand-in, a panel, a command.
+"""What adds to the registries beside what the core has: bundled extensions, and files and folders from outside.
 
-``KITTIWAKE_EXTENSIONS`` names them, as ``PATH`` names folders. Those whose names end in ``_ui.py`` are loaded by the window alone, all others by
-every process. See CONTRIBUTING.md and ``tests/extending``.
+A bundled extension is a folder of ``kittiwake.bundled``. What lies in it under the name of a door is looked at where its kind is wanted, and
+nothing of it before: ``commands``, ``places``, ``machines``, ``panels``, ``rules``, ``remedies``, ``formats``, ``voices``, ``forms``,
+``settings``, ``engines`` (each a module, or a package of which every module is loaded), and ``…_verb.py`` for a verb of the terminal.
+``NEEDS`` in its ``__init__.py`` names others that it is built on. ``KITTIWAKE_WITHOUT`` names those that are left out.
+
+``KITTIWAKE_EXTENSIONS`` names files and folders from outside, as ``PATH`` names folders. A folder is an extension like those that are bundled. Files whose
+names end in ``_ui.py`` are loaded by the window alone, all others by every process. See CONTRIBUTING.md and ``tests/extending``.
 """
 
 from __future__ import annotations
@@ -10,6 +15,7 @@ import importlib.util
 import os
 import sys
 from collections.abc import Iterable
+from functools import cache
 from importlib import import_module
 from pathlib import Path
 from pkgutil import iter_modules
@@ -19,12 +25,74 @@ from ..words import phrase
 from .errors import KittiwakeError
 
 VARIABLE = "KITTIWAKE_EXTENSIONS"
+WITHOUT = "KITTIWAKE_WITHOUT"
+_BUNDLED = "kittiwake.bundled"
 
 
 def import_all(package: str, path: Iterable[str]) -> None:
     """Import every module of a folder, so that it registers what it has; ``path`` is the ``__path__`` of the package."""
     for found in iter_modules(path):
         import_module(f"{package}.{found.name}")
+
+
+@cache
+def _contents() -> dict[str, frozenset[str]]:
+    """What each extension has, by its name: names of its modules and packages. Those that are left out, or built on one that is, are not among them."""
+    room = import_module(_BUNDLED)
+    folders = {found.name: Path(next(iter(room.__path__))) / found.name for found in iter_modules(room.__path__)}
+    for text in filter(None, os.environ.get(VARIABLE, "").split(os.pathsep)):
+        if (path := Path(text)).is_dir():
+            folders[path.name] = path
+            _from_outside(path)
+    left_out = {one.strip() for one in os.environ.get(WITHOUT, "").split(",")}
+    there = {name: path for name, path in folders.items() if name not in left_out}
+    while built_on_none := [
+        name
+        for name in there
+        if any(other not in there for other in getattr(import_module(f"{_BUNDLED}.{name}"), "NEEDS", ()))
+    ]:
+        for name in built_on_none:
+            del there[name]
+    return {name: frozenset(found.name for found in iter_modules([str(path)])) for name, path in there.items()}
+
+
+def _from_outside(path: Path) -> None:
+    """Make a folder from outside a package of ``kittiwake.bundled``, loaded as it is."""
+    name = f"{_BUNDLED}.{path.name}"
+    if name in sys.modules:
+        return
+    spec = importlib.util.spec_from_file_location(name, path / "__init__.py", submodule_search_locations=[str(path)])
+    assert spec is not None and spec.loader is not None
+    module = sys.modules[name] = importlib.util.module_from_spec(spec)
+    spec.loader.exec_module(module)
+
+
+def extensions() -> tuple[str, ...]:
+    """Names of the bundled extensions, and of folders from outside, that are not left out."""
+    return tuple(_contents())
+
+
+def behind(door: str) -> list[str]:
+    """Modules and packages of that name, ``kittiwake.bundled.tones.commands``, in all extensions that have one; none is loaded."""
+    return [f"{_BUNDLED}.{name}.{door}" for name, has in _contents().items() if door in has]
+
+
+def verbs() -> list[str]:
+    """Modules with verbs of the terminal in all extensions; none is loaded."""
+    return [
+        f"{_BUNDLED}.{name}.{one}"
+        for name, has in _contents().items()
+        for one in sorted(has)
+        if one.endswith("_verb")
+    ]
+
+
+def import_door(door: str) -> None:
+    """Import what every extension has behind a door: a module, or each module of a package."""
+    for name in behind(door):
+        module = import_module(name)
+        if hasattr(module, "__path__"):
+            import_all(name, module.__path__)
 
 
 def load(part: Literal["core", "ui"]) -> list[str]:
@@ -37,6 +105,8 @@ def load(part: Literal["core", "ui"]) -> list[str]:
     loaded = []
     for text in filter(None, os.environ.get(VARIABLE, "").split(os.pathsep)):
         path = Path(text)
+        if path.is_dir():
+            continue  # what it has is looked for behind its doors
         if path.stem.endswith("_ui") != (part == "ui"):
             continue
         name = f"kittiwake_extension_{path.stem}"

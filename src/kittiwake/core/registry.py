@@ -6,7 +6,7 @@ from collections.abc import Callable
 from importlib import import_module
 from typing import Generic, TypeVar
 
-from .extensions import import_all
+from .extensions import import_all, import_door
 
 Key = TypeVar("Key")
 Thing = TypeVar("Thing")
@@ -19,12 +19,15 @@ class Registry(dict[Key, Thing], Generic[Key, Thing]):
     ----------
     kind : what one of them is, for the message to whoever adds it: ``touch-up``.
     room : package of which each module adds its own when it is imported; empty where they are imported otherwise.
+    door : what extensions have of them lies under this name.
     place : where one stands among the others; without it they stay in the order in which they are added.
     """
 
-    def __init__(self, kind: str, room: str = "", place: Callable[[Thing], float] | None = None) -> None:
+    def __init__(
+        self, kind: str, room: str = "", door: str = "", place: Callable[[Thing], float] | None = None
+    ) -> None:
         super().__init__()
-        self._kind, self._room, self._place = kind, room, place
+        self._kind, self._room, self._door, self._place = kind, room, door, place
 
     def add(self, key: Key, thing: Thing) -> Thing:
         """Gives ``thing`` back.
@@ -43,12 +46,16 @@ class Registry(dict[Key, Thing], Generic[Key, Thing]):
         return thing
 
     def found(self) -> Registry[Key, Thing]:
-        """Itself, once every module of its room has added what it has."""
-        if self._room:
-            room, self._room = self._room, ""  # modules that ask while they are imported get what is there so far
+        """Itself, once every module of its room, and of what extensions have behind its door, has added what it has."""
+        if self._room or self._door:
+            # Modules that ask while they are imported get what is there so far.
+            room, door, self._room, self._door = self._room, self._door, "", ""
             try:
-                import_all(room, import_module(room).__path__)
+                if room:
+                    import_all(room, import_module(room).__path__)
+                if door:
+                    import_door(door)
             except BaseException:
-                self._room = room
+                self._room, self._door = room, door
                 raise
         return self

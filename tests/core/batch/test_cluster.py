@@ -9,11 +9,11 @@ import subprocess
 from pathlib import Path
 from unittest import mock
 
+from kittiwake.bundled.corpus.core.build import Built, build
+from kittiwake.bundled.corpus.core.request import CorpusRequest
+from kittiwake.bundled.corpus.core.row import Findings, Row
 from kittiwake.core.batch import BatchRequest, cluster, run_batch
 from kittiwake.core.batch.cluster import Cluster
-from kittiwake.core.corpus.build import Built, build
-from kittiwake.core.corpus.request import CorpusRequest
-from kittiwake.core.corpus.row import Findings, Row
 from kittiwake.core.errors import MakeError
 from kittiwake.core.make.status import output_statuses
 from kittiwake.core.model import load_receiver

@@ -18,13 +18,13 @@ import soundfile
 from hypothesis import given
 from hypothesis import strategies as st
 
+from kittiwake.bundled.services.core.answers import Store
+from kittiwake.bundled.services.core.ask import ToAsk, hear
+from kittiwake.bundled.services.core.keys import key_of
+from kittiwake.bundled.services.core.request import request_of
 from kittiwake.core.errors import Cancelled, KittiwakeError
 from kittiwake.core.model.service import Service
 from kittiwake.core.net import NetError, ask, filled_in, in_address, in_header, in_json, is_here, without_secret
-from kittiwake.core.service.answers import Store
-from kittiwake.core.service.ask import ToAsk, hear
-from kittiwake.core.service.keys import key_of
-from kittiwake.core.service.request import request_of
 from tests.sounds import FolderCase
 
 KEY = "k3y with space&more=evil"

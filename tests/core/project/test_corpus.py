@@ -5,8 +5,8 @@ from __future__ import annotations
 import dataclasses
 from pathlib import Path
 
+from kittiwake.bundled.corpus.core.of_project import corpus_rows, take_rows
 from kittiwake.core.model import TouchUp, load_receiver
-from kittiwake.core.project.corpus import corpus_rows, take_rows
 from kittiwake.core.project.remembered import Remembered
 from tests.core.project.test_project import ProjectCase
 

@@ -4,13 +4,14 @@ from __future__ import annotations
 
 from ...words import phrase
 from ..errors import RulesError
-from ..extensions import import_all
+from ..extensions import import_all, import_door
 from ..installed import document
 from ..nearest import nearest
 from . import families
 from .format import FORMATS, Format
 
 import_all(families.__name__, families.__path__)
+import_door("formats")
 # As people look for them: by container, the common ones first.
 _CONTAINERS = ("wav", "rf64", "aiff", "au", "caf", "sphere", "flac", "raw", "amr", "ogg", "mp3", "mp4")
 _FIRST = (

@@ -33,7 +33,7 @@ class Form:
     hands: Callable[[Plan], tuple[str, ...]] | None = None
 
 
-_FORMS: Registry[str, Form] = Registry("form of delivery", "kittiwake.core.deliver.forms")
+_FORMS: Registry[str, Form] = Registry("form of delivery", "kittiwake.core.deliver.forms", "forms")
 
 
 def register_form(form: Form) -> None:

@@ -78,7 +78,7 @@ class Setting:
         return ""
 
 
-_REGISTRY: Registry[str, Setting] = Registry("setting", "kittiwake.core.settings.known")
+_REGISTRY: Registry[str, Setting] = Registry("setting", "kittiwake.core.settings.known", "settings")
 
 
 def register(*new: Setting) -> None:

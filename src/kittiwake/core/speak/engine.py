@@ -49,7 +49,7 @@ class Engine:
     ahead: bool = True
 
 
-ENGINES: Registry[str, Engine] = Registry("voice engine", "kittiwake.core.speak.voices")
+ENGINES: Registry[str, Engine] = Registry("voice engine", "kittiwake.core.speak.voices", "voices")
 
 
 def register_engine(engine: Engine) -> None:

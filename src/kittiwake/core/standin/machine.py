@@ -120,7 +120,7 @@ class Kind:
 
 
 Made = TypeVar("Made", bound=Callable[[], Machine])
-_KINDS: Registry[str, Kind] = Registry("stand-in", "kittiwake.core.standin.machines")
+_KINDS: Registry[str, Kind] = Registry("stand-in", door="machines")
 
 
 def stand_in(

@@ -1,6 +1,6 @@
 """What a place is, and which there are.
 
-Each is a folder here, and its ``page.py`` adds it; one from outside adds it in a file of its own:
+Each is a folder here or in ``places`` of an extension, and its ``page.py`` adds it; one from outside may add it in a file of its own:
 
     @place("tone", "Tones", Stop.SOUND, share=0.68, alone=True, stays=True)
     def tone_page(at: Context) -> TonePage:
@@ -22,6 +22,7 @@ from typing import TYPE_CHECKING, TypeVar
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QApplication, QWidget
 
+from ...core.extensions import behind
 from ...core.registry import Registry
 from ...plain_data import dataclass
 from ...words import phrase
@@ -120,19 +121,24 @@ def place_of(key: str) -> Place:
     ------
     KeyError : there is none.
     """
-    if key not in _PLACES and key in _shipped():
-        import_module(f".{key}.page", __package__)
+    if key not in _PLACES and key in (rooms := _rooms()):
+        import_module(f"{rooms[key]}.{key}.page")
     return _PLACES[key]
 
 
 def places() -> list[Place]:
     """All there are, along the way; every one is loaded."""
-    for key in _shipped():
+    for key in _rooms():
         place_of(key)
     stops = list(Stop)
     return sorted(_PLACES.values(), key=lambda one: stops.index(one.stop))
 
 
-def _shipped() -> list[str]:
-    """Keys of the folders here."""
-    return [found.name for found in iter_modules(import_module(str(__package__)).__path__) if found.ispkg]
+def _rooms() -> dict[str, str]:
+    """The package that each place lies in, by its key: the folders here, and those of extensions."""
+    return {
+        found.name: room
+        for room in (str(__package__), *behind("places"))
+        for found in iter_modules(import_module(room).__path__)
+        if found.ispkg
+    }

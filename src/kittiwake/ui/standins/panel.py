@@ -8,7 +8,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from pathlib import Path
-from typing import TYPE_CHECKING, Any, TypeVar, cast
+from typing import Any, TypeVar, cast
 
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QVBoxLayout, QWidget
@@ -21,14 +21,11 @@ from ...core.standin.machine import Kind, Machine, WantsList, kinds
 from ...words import in_words, tr
 from ..widgets.sentence import Sentence
 
-if TYPE_CHECKING:
-    from ...core.standin.machines.phone import Phone
-
 #: Makes the widget of a machine. It has a signal ``pressed``, which asks for the machine to be set off; ``show_state(handed)`` draws the machine
 #: as it is, after a file of the name ``handed`` or without one; ``set_sounding(sounding)`` says whether it is being heard.
 Maker = Callable[[Machine], Any]
 Panel = TypeVar("Panel", bound=Maker)
-_PANELS: Registry[str, Maker] = Registry("panel", str(__package__))
+_PANELS: Registry[str, Maker] = Registry("panel", door="panels")
 
 
 def panel(key: str) -> Callable[[Panel], Panel]:
@@ -93,14 +90,6 @@ class StandIns(QWidget):
         if key not in self._links:
             self._links[key] = Link(kinds()[key], self.machine(key))
         return self._links[key]
-
-    def phone(self) -> Phone:
-        """The telephone system, which has a page of its own too."""
-        from ...core.standin.machines.phone import Phone
-
-        machine = self.machine("phone")
-        assert isinstance(machine, Phone)
-        return machine
 
     def panel(self, key: str) -> Any:
         """The widget of the machine of that kind."""

@@ -1,6 +1,6 @@
 """What can be done about a problem, one file a kind; each registers what it offers (``registry.remedy``)."""
 
-from ...extensions import import_all
+from ...extensions import import_all, import_door
 from .registry import (
     REMEDIES,
     accept,
@@ -28,3 +28,4 @@ __all__ = [
 ]
 
 import_all(__name__, __path__)
+import_door("remedies")

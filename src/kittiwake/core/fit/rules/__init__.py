@@ -4,7 +4,7 @@ Pure, but for what proof gives to its checks.
 """
 
 from ....words import joined, phrase
-from ...extensions import import_all
+from ...extensions import import_all, import_door
 from ...model import Receiver
 from ...model.rule import RULES, Rule, answers
 from ..planning_context import PlanningContext
@@ -15,6 +15,7 @@ from .subject import Check, Subject, WriteReport
 __all__ = ["RULES", "Check", "Subject", "WriteReport", "check_receiver", "checked", "demands_of", "problems_of"]
 
 import_all(__name__, __path__)
+import_door("rules")
 
 
 def problems_of(asked: PlanningContext) -> list[Problem]:

@@ -1,0 +1,1 @@
+"""Places in the window."""

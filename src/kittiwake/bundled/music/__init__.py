@@ -1,0 +1,1 @@
+"""Hold music: loops found, closed, fitted for the line, with their rights."""

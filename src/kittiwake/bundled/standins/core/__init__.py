@@ -1,0 +1,1 @@
+"""What machines share: readers of their own, the shelf they keep files on, the telephone."""

@@ -1,0 +1,1 @@
+"""What is seen of each machine, one file each."""

@@ -1,0 +1,15 @@
+"""The panel of the stand-in voice board."""
+
+from __future__ import annotations
+
+from ....core.standin import Machine
+from ....ui.standins.drawing import board as drawn
+from ....ui.standins.panel import panel
+from ....words import tr
+from ..machines.board import FLASH
+from .set_panel import SetPanel
+
+
+@panel("board")
+def board_panel(machine: Machine) -> SetPanel:
+    return SetPanel(machine, "board", tr("STAND-IN: A VOICE BOARD"), drawn, FLASH)

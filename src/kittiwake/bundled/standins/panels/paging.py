@@ -1,0 +1,15 @@
+"""The panel of the stand-in paging controller."""
+
+from __future__ import annotations
+
+from ....core.standin import Machine
+from ....ui.standins.drawing import horns as drawn
+from ....ui.standins.panel import panel
+from ....words import tr
+from ..machines.paging import MEMORY
+from .set_panel import SetPanel
+
+
+@panel("paging")
+def paging_panel(machine: Machine) -> SetPanel:
+    return SetPanel(machine, "paging", tr("STAND-IN: A PAGING CONTROLLER"), drawn, MEMORY)

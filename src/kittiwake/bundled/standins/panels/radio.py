@@ -1,0 +1,15 @@
+"""The panel of the stand-in deck radio."""
+
+from __future__ import annotations
+
+from ....core.standin import Machine
+from ....ui.standins.drawing import radio as drawn
+from ....ui.standins.panel import panel
+from ....words import tr
+from ..machines.radio import MEMORY
+from .set_panel import SetPanel
+
+
+@panel("radio")
+def radio_panel(machine: Machine) -> SetPanel:
+    return SetPanel(machine, "radio", tr("STAND-IN: A DECK RADIO"), drawn, MEMORY)

@@ -1,0 +1,15 @@
+"""The panel of the stand-in voicemail box."""
+
+from __future__ import annotations
+
+from ....core.standin import Machine
+from ....ui.standins.drawing import box as drawn
+from ....ui.standins.panel import panel
+from ....words import tr
+from ..machines.voicemail import MEMORY
+from .set_panel import SetPanel
+
+
+@panel("voicemail")
+def voicemail_panel(machine: Machine) -> SetPanel:
+    return SetPanel(machine, "voicemail", tr("STAND-IN: A VOICEMAIL BOX"), drawn, MEMORY)

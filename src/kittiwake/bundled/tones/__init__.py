@@ -1,0 +1,1 @@
+"""Tones: recipes, plans of countries, and the page where they are made."""

@@ -1,0 +1,18 @@
+"""Commands of tones."""
+
+from __future__ import annotations
+
+from ...commands import command
+from ...ui.shell.context import Context
+
+
+@command(
+    "tone.open",
+    "Tones…",
+    "Dial, ringing and busy tones of countries, keys that are pressed, and recipes of one's own; a tone of the board is changed.",
+    "Shift+F4",
+    menu="Record",
+)
+def open_tones(at: Context) -> None:
+    at.status.say("")
+    at.bench.go_to("tone", at.board.current_clip())
