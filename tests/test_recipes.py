@@ -17,6 +17,7 @@ from kittiwake.cli.main import cli
 from kittiwake.core.codec import FORMATS, alaw, ulaw
 from kittiwake.core.measure import analyze
 from kittiwake.core.standin.microphone import READING
+from tests.bundled import needs
 from tests.bundled.music.core.test_hold import RATE, music
 from tests.core.measure.test_loudness import loudness
 from tests.sounds import DEMO, FolderCase, spoken
@@ -31,6 +32,7 @@ def blocks() -> list[list[str]]:
     return [block.strip().splitlines() for block in found]
 
 
+@needs("corpus", "music", "services", "standins", "tones")
 class TestRecipes(FolderCase):
     def setUp(self) -> None:
         super().setUp()

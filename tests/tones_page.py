@@ -11,7 +11,7 @@ from kittiwake.bundled.tones.core.recipe import Segment, ToneRecipe
 PAGE = Path(__file__).resolve().parents[1] / "docs" / "tones.md"
 _HEAD = """# Tones
 
-Made by `./run formats` from `src/kittiwake/core/tone/plans`; do not edit by hand.
+Made by `./run formats` from `src/kittiwake/bundled/tones/core/plans`; do not edit by hand.
 
 Dial tones, ringing, busy and so on are **tone recipes**: segments of up to four frequencies (or silence, words, sounds, other tones), each with level and
 length. `kittiwake tone --list` lists those that ship, `kittiwake tone gb/ringing --for phone-menu --into out/` makes one, and in the window Shift+F4 opens the page

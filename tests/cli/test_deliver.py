@@ -9,9 +9,11 @@ import soundfile
 from click.testing import CliRunner, Result
 
 from kittiwake.cli.main import cli
+from tests.bundled import needs
 from tests.sounds import FolderCase, speech_like
 
 
+@needs("standins")
 class TestDeliver(FolderCase):
     def setUp(self) -> None:
         super().setUp()

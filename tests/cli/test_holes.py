@@ -8,6 +8,7 @@ import sys
 import numpy as np
 import soundfile
 
+from kittiwake.core.extensions import extensions
 from tests.sounds import FolderCase, speech_like
 
 
@@ -23,7 +24,7 @@ class TestHoles(FolderCase):
             ("fit", "--for", "phone-menu", path),
             ("make", "--for", "phone-menu", "--into", self.folder / "out", path),
             ("touch", "--faster", "8%", "--form", "flac", "--into", self.folder / "out", path),
-            ("corpus", "--preview", path),
+            *((("corpus", "--preview", path),) if "corpus" in extensions() else ()),
         ):
             done = subprocess.run(
                 [sys.executable, "-W", "default::RuntimeWarning", "-m", "kittiwake.cli", *map(str, words)],

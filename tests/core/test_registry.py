@@ -17,9 +17,8 @@ from kittiwake.core.standin import machine
 
 class RegistryTest(unittest.TestCase):
     def test_nothing_is_added_twice_to_any_registry_there_is(self) -> None:
-        self.assertTrue(
-            all((commands, codec, fit, engines, forms(), voice_engines(), setting.known_settings(), machine.kinds()))
-        )  # what has registries is imported
+        self.assertTrue(all((commands, codec, fit, engines, forms(), voice_engines(), setting.known_settings())))
+        machine.kinds()  # what has registries is imported
         filled = [one for one in gc.get_objects() if isinstance(one, Registry) and one]
         self.assertGreaterEqual(len(filled), 8)
         for registry in filled:

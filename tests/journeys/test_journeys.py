@@ -9,6 +9,7 @@ import sys
 import unittest
 from pathlib import Path
 
+from tests.bundled import needs
 from tests.sounds import FolderCase
 
 ROOT = Path(__file__).resolve().parents[2]
@@ -43,6 +44,7 @@ class TestJourneys(FolderCase):
         self.assertEqual(done.returncode, 0, done.stderr[-4000:])
         return done.stdout
 
+    @needs("standins")
     def test_drop_a_folder_press_one_key_listen_and_hand_over(self) -> None:
         self.assertIn("68 proved outputs: 2 actions", self.journey("drop"))
 

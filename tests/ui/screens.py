@@ -5,18 +5,15 @@ from __future__ import annotations
 import json
 from collections.abc import Callable, Iterator
 from pathlib import Path
+from typing import Any
 from unittest import mock
 
 from PySide6.QtWidgets import QApplication, QWidget
 
 from kittiwake import commands
-from kittiwake.bundled.corpus.core.quality import Quality
-from kittiwake.bundled.corpus.core.store import Measured
-from kittiwake.bundled.corpus.core.to_measure import ToMeasure
-from kittiwake.bundled.corpus.rows_dialog import RowsDialog
-from kittiwake.bundled.standins.plan_dialog import PlanDialog
 from kittiwake.core.cut import Line
 from kittiwake.core.deliver.item import Item
+from kittiwake.core.extensions import extensions
 from kittiwake.core.fit import Fit
 from kittiwake.core.make.compare import Comparison, candidates
 from kittiwake.core.make.ledger import Entry
@@ -36,6 +33,7 @@ from kittiwake.ui.dialogs.unwanted_dialog import UnwantedDialog
 from kittiwake.ui.dialogs.watch_dialog import WatchDialog
 from kittiwake.ui.ear.blind_dialog import BlindDialog
 from kittiwake.ui.ear.line_dialog import LineDialog
+from kittiwake.ui.places.place import places
 from kittiwake.ui.settings.keys import KeyDialog
 from kittiwake.ui.settings.page import SettingsPage
 from kittiwake.ui.shell.window import Window
@@ -59,8 +57,11 @@ class Compared:
         pass
 
 
-def measured(tasks: list[tuple[ToMeasure, ...]], *_: object) -> Iterator[list[Measured]]:
+def measured(tasks: list[tuple[Any, ...]], *_: object) -> Iterator[list[Any]]:
     """In place of the workers that measure a corpus."""
+    from kittiwake.bundled.corpus.core.quality import Quality
+    from kittiwake.bundled.corpus.core.store import Measured
+
     found = Quality(3.25, -26.5, 31.2, -61.0, 7400.0, 82.0, 0.31, 4.5, 0.02, 0.1, 1.0, 0.25, 0.4, 14.2)
     for task in tasks:
         yield [Measured(one.id, "", json.dumps(found.to_dict()), None, None, found.seconds) for one in task]
@@ -97,7 +98,7 @@ def pages(window: Window, until: Until) -> list[tuple[str, Callable[[], object]]
         with mock.patch("kittiwake.bundled.corpus.worker.measured_each", measured):
             run("corpus.show", lambda: not bench.page_of("corpus").worker.busy)()
 
-    return [
+    every = [
         ("cell", lambda: window.board.select(notice, "quay-beacon")), ("clip", lambda: window.board.select(welcome)),
         ("receiver", run("view.receiver")), ("levels", run("view.levels")), ("cut", run("cut.open", lambda: bench.page_of("cut").finder.activity is not None)),
         ("record", run("record.open")), ("script", run("script.open")), ("tone", run("tone.open")),
@@ -105,6 +106,8 @@ def pages(window: Window, until: Until) -> list[tuple[str, Callable[[], object]]
         ("compare", compare), ("corpus", corpus), ("heard", lambda: bench.go_to("heard", project.receivers[0])),
         ("costs", lambda: (bench.go_to("heard", project.receivers[0]), bench.page_of("heard").show_costs())),
     ]  # fmt: skip
+    there = {one.key for one in places()} | ({"costs"} if "services" in extensions() else set())
+    return [(name, show) for name, show in every if name in there]
 
 
 def dialogs(window: Window, made: Path) -> Iterator[QWidget]:
@@ -138,8 +141,14 @@ def dialogs(window: Window, made: Path) -> Iterator[QWidget]:
     yield HeaderlessDialog(window, raw, 2, None)
     yield HeaderlessDialog(window, some, 0, None, STREAMS)
     yield ListDialog(window, lines, 3)
-    yield RowsDialog(window, project.job.clips)
-    yield PlanDialog(window, window.bench.page_of("phone").plan.to_toml())
+    if "corpus" in extensions():
+        from kittiwake.bundled.corpus.rows_dialog import RowsDialog
+
+        yield RowsDialog(window, project.job.clips)
+    if "standins" in extensions():
+        from kittiwake.bundled.standins.plan_dialog import PlanDialog
+
+        yield PlanDialog(window, window.bench.page_of("phone").plan.to_toml())
     yield RespellingDialog(window, parsed("St = Saint"), ())
     yield ReplaceDialog(window)
     yield BlindDialog(window, window.player)

@@ -9,15 +9,19 @@ from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 
-from kittiwake.bundled.standins.core.phone.dial_plan import plan_of
-from kittiwake.bundled.standins.plan_dialog import PlanDialog
+from kittiwake.core.extensions import extensions
 from kittiwake.core.make.delivered import delivered_in
 from kittiwake.core.project import edits
 from kittiwake.core.project.handing import root_of
 from kittiwake.ui.commands import deliver
 from kittiwake.ui.dialogs.deliver_dialog import DeliverDialog
+from tests.bundled import needs
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
+
+if "standins" in extensions():
+    from kittiwake.bundled.standins.core.phone.dial_plan import plan_of
+    from kittiwake.bundled.standins.plan_dialog import PlanDialog
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier
 
@@ -59,6 +63,7 @@ class HandingCase(WindowCase):
         return dialog
 
 
+@needs("standins")
 class TestPhone(HandingCase):
     def test_from_made_prompts_to_a_menu_three_deep_dialled_through_in_thirty_actions(self) -> None:
         self.act(Key.Key_F5, Mod.ShiftModifier)
@@ -146,6 +151,7 @@ class TestPhone(HandingCase):
         self.assertEqual((page.plan.timeout, page.plan.state("hold")), (2.5, "gb/busy + say prompt_01"))
 
 
+@needs("standins")
 class TestByName(HandingCase):
     count = 1
 
@@ -180,6 +186,7 @@ class TestDelivering(HandingCase):
         assert receiver is not None
         return [project.cell(clip, receiver).shown for clip in project.job.clips]
 
+    @needs("standins")
     def test_delivered_and_one_replaced_is_found_in_three_actions(self) -> None:
         self.window.board.select(self.clip("prompt 01").id, "phone-menu")
         dialog = self.deliver()
@@ -249,6 +256,7 @@ class TestDelivering(HandingCase):
             self.assertTrue(path.read_bytes().startswith(b"<!doctype html>" if name.endswith("html") else b"%PDF"))
         self.assertGreater(Path(self.folder / "report.pdf").stat().st_size, 5000)
 
+    @needs("standins")
     def test_a_panel_of_a_machine_that_holds_a_set(self) -> None:
         self.window.board.select(self.clip("prompt 01").id, "deck-radio")
         dialog = self.deliver()

@@ -21,6 +21,7 @@ from kittiwake.core.project import edits
 from kittiwake.ui.places.place import places
 from kittiwake.ui.settings.held import HeldSettings
 from kittiwake.ui.shell.window import Window
+from tests.bundled import needs
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 
@@ -110,6 +111,7 @@ def attributes(value: object) -> Iterator[tuple[str, Any]]:
                 yield name, getattr(value, name)
 
 
+@needs("standins")
 class TestNewJob(WindowCase):
     def begin(self, window: Window) -> None:
         window.session.project.begin(("phone-menu", "deck-radio"))

@@ -18,6 +18,7 @@ from kittiwake.ui.board.model import HEADS
 from kittiwake.ui.commands.receiver import learn_from
 from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
 from kittiwake.ui.places.receiver.rules_editor import RulesEditor
+from tests.bundled import needs
 from tests.sounds import DEMO, speech_like
 from tests.ui.base import WindowCase
 
@@ -348,6 +349,7 @@ class TestComparing(WindowCase):
         self.assertIs(self.window.bench.currentWidget(), self.window.bench.page_of("clip"))
 
 
+@needs("standins")
 class TestBeacon(WindowCase):
     def test_hand_press_and_refuse(self) -> None:
         self.open_demo()
@@ -375,6 +377,7 @@ class TestBeacon(WindowCase):
         self.assertIn("has one: select its cell", self.window.status.words.text())
 
 
+@needs("standins")
 class TestPaging(WindowCase):
     def test_one_file_after_the_other_is_taken_with_the_list_it_wants_first(self) -> None:
         for name in ("fire", "lunch"):

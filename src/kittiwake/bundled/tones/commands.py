@@ -3,7 +3,16 @@
 from __future__ import annotations
 
 from ...commands import command
+from ...ui.board.ways_to_begin import way_to_begin
 from ...ui.shell.context import Context
+from ...words import phrase
+
+way_to_begin(
+    "tone.open",
+    phrase("Make tones"),
+    phrase("dial, ringing and busy tones of nineteen countries, keys, and recipes of your own."),
+    4,
+)
 
 
 @command(

@@ -6,20 +6,12 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
 from ...commands import key_of
-from ...words import in_words, phrase, tr
+from ...words import in_words, tr
 from ..shell.session import Session
 from ..theme.scale import scaled
 from ..widgets.button import Button
 from .model import demand
-
-#: The command that each way is, its words, and what comes of it.
-_WAYS = (
-    ("job.add_files", phrase('Add recordings'), phrase('or drop files and folders here. Any sound or video will do; nothing you drop is ever changed.')),
-    ("record.open", phrase('Record'), phrase('one line after the other at the microphone; each is cut and checked.')),
-    ("script.open", phrase('Write a script'), phrase('lines that a voice speaks at once, or that are read at the microphone, each under its name.')),
-    ("tone.open", phrase('Make tones'), phrase('dial, ringing and busy tones of nineteen countries, keys, and recipes of your own.')),
-    ("job.demo", phrase('Try the demo'), phrase('the announcements of an invented ferry company, good and broken ones.')),
-)  # fmt: skip
+from .ways_to_begin import WAYS
 
 
 class StartPage(QWidget):
@@ -41,20 +33,20 @@ class StartPage(QWidget):
         head.setProperty("head", True)
         grid.addWidget(head, 0, 0, 1, 2)
         self.buttons: list[Button] = []
-        for row, (id_, _, comes) in enumerate(_WAYS, 1):
+        for row, way in enumerate(WAYS.values(), 1):
             button = Button()
             button.setProperty("main", row == 1)
             button.setMinimumWidth(scaled(190))
-            button.clicked.connect(lambda _=False, id_=id_: self.wanted.emit(id_))
-            self._row(grid, row, button, comes)
+            button.clicked.connect(lambda _=False, id_=way.command: self.wanted.emit(id_))
+            self._row(grid, row, button, way.outcome)
         self._receivers = QLabel()
         self._receivers.setProperty("soft", True)
         self._receivers.setWordWrap(True)
         self._receivers.setMinimumWidth(scaled(360))
         button = Button()
         button.clicked.connect(lambda: self.wanted.emit("receiver.choose"))
-        self._row(grid, len(_WAYS) + 1, button, "")
-        grid.addWidget(self._receivers, len(_WAYS) + 1, 1)
+        self._row(grid, len(WAYS) + 1, button, "")
+        grid.addWidget(self._receivers, len(WAYS) + 1, 1)
         middle.addLayout(grid)
         middle.addStretch(1)
         column.addLayout(middle)
@@ -62,11 +54,11 @@ class StartPage(QWidget):
         session.job_changed.connect(self.refresh)
         self.refresh()
 
-    def _row(self, grid: QGridLayout, row: int, button: Button, comes: str) -> None:
+    def _row(self, grid: QGridLayout, row: int, button: Button, outcome: str) -> None:
         grid.addWidget(button, row, 0)
         self.buttons.append(button)
-        if comes:
-            label = QLabel(in_words(comes))
+        if outcome:
+            label = QLabel(in_words(outcome))
             label.setProperty("soft", True)
             label.setWordWrap(True)
             label.setMinimumWidth(scaled(360))
@@ -76,7 +68,7 @@ class StartPage(QWidget):
         """Say what is made for, while the board is empty."""
         project = self._session.project
         self.setVisible(not project.job.clips)
-        ways = [*((id_, words) for id_, words, _ in _WAYS), ("receiver.choose", tr("Made for…"))]
+        ways = [*((way.command, way.words) for way in WAYS.values()), ("receiver.choose", tr("Made for…"))]
         for button, (id_, words) in zip(self.buttons, ways, strict=True):
             button.setText(f"{in_words(words)}  {key_of(id_)}".rstrip())
         if project.job.clips:

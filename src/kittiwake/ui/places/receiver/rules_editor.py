@@ -122,7 +122,9 @@ class RulesEditor(QWidget):
             if isinstance(field, QComboBox) and field.isEditable():
                 field.setEditText(as_text(value, blank.kind))
             elif isinstance(field, QComboBox):
-                at = next((n for n, (choice, _) in enumerate(blank.chosen_from()) if choice == value), -1)
+                at = next((n for n, (choice, _) in enumerate(blank.chosen_from()) if choice == value), field.count())
+                if at == field.count():  # one that there is none of here: a stand-in of an extension that is left out
+                    field.addItem(as_text(value, blank.kind), value)
                 field.setCurrentIndex(at)
             else:
                 field.setText(as_text(value, blank.kind))  # as it is typed: with a point
