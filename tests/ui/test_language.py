@@ -32,6 +32,7 @@ from kittiwake.ui.shell.language import use_language
 from kittiwake.ui.shell.opened import OpenedWindow
 from kittiwake.ui.shell.start import make_app, settle
 from kittiwake.words import phrase
+from tests.bundled import needs
 from tests.sounds import FolderCase
 from translate.collect import messages
 
@@ -128,6 +129,7 @@ class TestNothingStaysEnglish(WindowCase):
 
     maxDiff = None
 
+    @needs("standins")  # a stand-in that is not there is shown by its key
     def test_pages_and_dialogs(self) -> None:
         window = self.window
         left = {"empty": self.english(window)}

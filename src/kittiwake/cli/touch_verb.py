@@ -5,7 +5,7 @@ from __future__ import annotations
 import functools
 import itertools
 import signal
-from collections.abc import Iterable, Iterator
+from collections.abc import Callable, Iterable, Iterator
 from pathlib import Path
 from threading import Event
 from typing import Any
@@ -13,6 +13,8 @@ from typing import Any
 import click
 
 from ..core.errors import KittiwakeError
+from ..core.model import checked
+from ..core.model.touch_parameters import TOUCH_PARAMETERS, bounds_of
 from ..words import phrase, tr
 from . import common
 from .common import Found, complain, emit, leave, say, verb
@@ -34,9 +36,27 @@ class _Speed(click.ParamType[float]):
             speed = 1 + float(text.removesuffix("%")) / 100 if text.endswith("%") else float(text)
         except ValueError:
             self.fail(tr("“{value}” is no speed, such as 8% or 1.08", value=value), param, ctx)
-        if not 0.5 <= speed <= 2:
+        low, high = bounds_of("speed")
+        if not low <= speed <= high:
             self.fail(tr("{value} is beyond −50% to 100%", value=value), param, ctx)
         return speed
+
+
+def _touch_options(run: Callable[..., None]) -> Callable[..., None]:
+    """Give a verb an option for each parameter of a touch-up that has one."""
+    for one in reversed(TOUCH_PARAMETERS.values()):
+        if not one.option:
+            continue
+        kind: Any = None
+        if one.name == "speed":
+            kind = _Speed()
+        elif one.choices:
+            kind = click.Choice(one.choices)
+        elif one.bounds:
+            kind = common.Number(*one.bounds)
+        flag: dict[str, Any] = {"is_flag": True, "default": None} if one.read is checked.flag else {"type": kind}
+        run = click.option(one.option, one.name, metavar=one.metavar or None, help=one.help, **flag)(run)
+    return run
 
 
 @verb(
@@ -61,30 +81,7 @@ class _Speed(click.ParamType[float]):
     "--leave-out", "without", multiple=True, metavar="'FROM to TO'", help="A stretch left out; may be repeated."
 )
 @click.option("--without-pauses", is_flag=True, help="Leave out what lies between what is spoken.")
-@click.option(
-    "--louder", "gain_db", type=common.Number(-60, 60), metavar="DB", help="On top of what the receiver asks for."
-)
-@click.option("--faster", "speed", type=_Speed(), metavar="PERCENT", help="8%, -5%, or 1.08 times; the pitch stays.")
-@click.option("--higher", "pitch", type=common.Number(-6, 6), metavar="SEMITONES", help="The length stays.")
-@click.option("--fade-in", type=common.Number(0, 3600), metavar="S", help="Over so many seconds.")
-@click.option("--fade-out", type=common.Number(0, 3600), metavar="S", help="Over so many seconds.")
-@click.option("--fade-shape", type=click.Choice(["round", "even"]), help="Gentle at both ends, or a straight line.")
-@click.option("--low-cut", type=common.Number(0, 20_000), metavar="HZ", help="Keep nothing below.")
-@click.option(
-    "--limiter",
-    "limiter_db",
-    type=common.Number(0, 12),
-    metavar="DB",
-    help="What single peaks may be held down by.",
-)
-@click.option(
-    "--loop", type=common.Number(0, 10), metavar="S", help="Blend so much of the end into the start; 0 never."
-)
-@click.option("--side", help="left, right, mix, or a channel such as ch3.")
-@click.option("--remove-dc", is_flag=True, default=None, help="Take away a DC offset.")
-@click.option(
-    "--untreated", is_flag=True, default=None, help="Without the receiver's level, trimming and filters: for tones."
-)
+@_touch_options
 @click.option("--name", help="Name of the clip, where there is one.")
 @click.option("--kind", default="", help="Kind of message, such as alert.")
 @common.headerless

@@ -4,6 +4,3881 @@
  <context>
   <name>kittiwake</name>
   <message>
+   <location filename="../bundled/corpus/commands.py" />
+   <source>Corpus…</source>
+   <translation>Korpus…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/commands.py" />
+   <source>How good the clips are to train on, doubles, what rules cost; and writing a corpus.</source>
+   <translation>Wie gut sich mit den Clips trainieren lässt, Doppelte, was Regeln kosten; und einen Korpus schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/commands.py" />
+   <source>Texts and speakers…</source>
+   <translation>Texte und Sprecher…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/commands.py" />
+   <source>Take texts, speakers and languages of the clips out of a table, or out of the names of files and folders.</source>
+   <translation>Texte, Sprecher und Sprachen der Clips aus einer Tabelle nehmen oder aus Namen von Dateien und Ordnern.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/commands.py" />
+   <source>There are no clips yet: {key} adds sound.</source>
+   <translation>Es gibt noch keine Clips: {key} fügt Ton hinzu.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/commands.py" />
+   <source>Texts, speakers and languages of {count} clips are taken; {key} takes it back.</source>
+   <extracomment>Where there is one: Text, speaker and language of {count} clip are taken; {key} takes it back.</extracomment>
+   <translation>
+    <numerusform>Text, Sprecher und Sprache von {count} Clip sind übernommen; {key} nimmt es zurück.</numerusform>
+    <numerusform>Texte, Sprecher und Sprachen von {count} Clips sind übernommen; {key} nimmt es zurück.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>{count} recordings of this corpus lay in {folder}, which is gone or holds nothing now.</source>
+   <extracomment>Where there is one: {count} recording of this corpus lay in {folder}, which is gone or holds nothing now.</extracomment>
+   <translation>
+    <numerusform>{count} Aufnahme dieses Korpus lag in {folder}; der Ordner ist fort oder leer.</numerusform>
+    <numerusform>{count} Aufnahmen dieses Korpus lagen in {folder}; der Ordner ist fort oder leer.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>Mount its disk; or, if they are meant to go, say so with --gone. Nothing was changed.</source>
+   <translation>Hängen Sie seinen Datenträger ein; sollen sie fort, sagen Sie es mit --gone. Nichts wurde geändert.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>Nothing tells “{name}” of any clip, so the sides cannot be alike in it.</source>
+   <translation>Von keinem Clip ist „{name}“ bekannt; darin können die Seiten nicht gleich sein.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>There is: {list}.</source>
+   <translation>Es gibt: {list}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>There is nothing on the side “{side}”: there are too few speakers to share out.</source>
+   <translation>Auf der Seite „{side}“ ist nichts: Es gibt zu wenige Sprecher zum Verteilen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>Cannot be read</source>
+   <translation>Nicht zu lesen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>not measured</source>
+   <translation>nicht gemessen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>The same recording as another clip</source>
+   <translation>Dieselbe Aufnahme wie ein anderer Clip</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>The same recording on two sides</source>
+   <translation>Dieselbe Aufnahme auf zwei Seiten</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>No part of the corpus any more, and altered, so that it stays</source>
+   <translation>Kein Teil des Korpus mehr und geändert, sodass es bleibt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>Not made</source>
+   <translation>Nicht gemacht</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/files.py" />
+   <source>“{name}” lies in {into} already, and is not as an earlier run left it.</source>
+   <translation>„{name}“ liegt schon in {into} und ist nicht so, wie ein früherer Lauf es ließ.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/files.py" />
+   <source>Move it away, or choose another folder.</source>
+   <translation>Es wegbewegen oder einen anderen Ordner wählen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/heard.py" />
+   <source>{name} cannot be read: {reason_of}.</source>
+   <translation>{name} ist nicht zu lesen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/heard.py" />
+   <source>Check the path.</source>
+   <translation>Den Pfad prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/heard.py" />
+   <source>{name} holds no answers.</source>
+   <translation>{name} enthält keine Antworten.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/heard.py" />
+   <source>Give what kittiwake hear --kept or --list wrote, in JSON Lines.</source>
+   <translation>Geben, was kittiwake hear --kept oder --list schrieb, in JSON Lines.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/judged.py" />
+   <source>cannot be read</source>
+   <translation>nicht zu lesen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/judged.py" />
+   <source>double of another</source>
+   <translation>Doppelter eines anderen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/judged.py" />
+   <source>double of {other}</source>
+   <translation>Doppelter von {other}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/made.py" />
+   <source>Clips of {name} share a gain, a memory or marks.</source>
+   <translation>Clips von {name} teilen eine Verstärkung, einen Speicher oder Marken.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/made.py" />
+   <source>Choose a receiver that levels each clip by itself.</source>
+   <translation>Einen Empfänger wählen, der jeden Clip für sich pegelt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/made.py" />
+   <source>not made: {error}</source>
+   <translation>nicht gemacht: {error}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/made.py" />
+   <source>not made: it has not been measured</source>
+   <translation>nicht gemacht: Es wurde nicht gemessen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/made.py" />
+   <source>not made: {what}</source>
+   <translation>nicht gemacht: {what}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/core/of_project.py" />
+   <source>texts and speakers of {n} clips</source>
+   <extracomment>Where there is one: texts and speakers of {n} clip</extracomment>
+   <translation>
+    <numerusform>Texte und Sprecher von {n} Clip</numerusform>
+    <numerusform>Texte und Sprecher von {n} Clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/pack.py" />
+   <source>{output} is not there any more.</source>
+   <translation>{output} ist nicht mehr da.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/pack.py" />
+   <source>Start again: it is made once more.</source>
+   <translation>Noch einmal starten: Es wird neu gemacht.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/pack.py" />
+   <source>Parquet needs the package “pyarrow”.</source>
+   <translation>Parquet braucht das Paket „pyarrow“.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>length</source>
+   <translation>Länge</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>active speech level, ITU-T P.56</source>
+   <translation>aktiver Sprachpegel, ITU-T P.56</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>speech to noise: active level without the noise, over the noise that goes on</source>
+   <translation>Sprache zu Rauschen: aktiver Pegel ohne das Rauschen, über dem Rauschen, das anhält</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>noise that goes on</source>
+   <translation>Rauschen, das anhält</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>highest frequency that holds sound</source>
+   <translation>höchste Frequenz, die Ton enthält</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>share of the time that is speech</source>
+   <translation>Anteil der Zeit, der Sprache ist</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>time in which sound falls by 60 dB, estimated from the ends of syllables</source>
+   <translation>Zeit, in der Ton um 60 dB abfällt, geschätzt aus den Enden der Silben</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>hum of the mains, beside the speech</source>
+   <translation>Netzbrumm, neben der Sprache</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>samples that are cut off</source>
+   <translation>abgeschnittene Abtastwerte</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>constant part, of full scale</source>
+   <translation>Gleichanteil, vom Vollausschlag</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>holes of digital silence within speech</source>
+   <translation>Löcher digitaler Stille in der Sprache</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>first 30 ms, beside the speech: near 0 where the beginning is cut off</source>
+   <translation>erste 30 ms, neben der Sprache: nahe 0, wo der Anfang fehlt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>last 30 ms, beside the speech</source>
+   <translation>letzte 30 ms, neben der Sprache</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>characters of the text a second of speech</source>
+   <translation>Zeichen des Textes je Sekunde Sprache</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>word error rate of what was heard</source>
+   <translation>Wortfehlerrate des Gehörten</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>It holds no sound.</source>
+   <translation>Es enthält keinen Ton.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>It lies beyond the end of its source.</source>
+   <translation>Es liegt hinter dem Ende seiner Quelle.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/row.py" />
+   <source> and {n:,} more</source>
+   <translation> und {n:,} weitere</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/row.py" />
+   <source>{what}: {list}{more}.</source>
+   <translation>{what}: {list}{more}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>No text</source>
+   <translation>Kein Text</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>No speaker</source>
+   <translation>Kein Sprecher</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>No language</source>
+   <translation>Keine Sprache</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>The pattern does not match</source>
+   <translation>Das Muster passt nicht</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>Not in the table, and left out</source>
+   <translation>Nicht in der Tabelle und weggelassen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>Table and name of the file tell another {key}; the table is believed</source>
+   <translation>Tabelle und Name der Datei nennen ein anderes {key}; die Tabelle gilt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>The same id again, and left out</source>
+   <translation>Dieselbe id noch einmal und weggelassen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>In the table, but there is no such file</source>
+   <translation>In der Tabelle, aber es gibt keine solche Datei</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>“{part}” cannot be in a pattern{twice}.</source>
+   <translation>„{part}“ kann nicht{twice} in einem Muster stehen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source> twice</source>
+   <translation> zweimal</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>Write {id}, {speaker}, {language}, {text}, or a trait such as {gender}.</source>
+   <translation>{id}, {speaker}, {language}, {text} schreiben oder ein Merkmal wie {gender}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>The pattern names nothing.</source>
+   <translation>Das Muster benennt nichts.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>Write for example {speaker}/{id}.</source>
+   <translation>Zum Beispiel {speaker}/{id} schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>There are no rows in {name} that name a file.</source>
+   <translation>In {name} gibt es keine Zeilen, die eine Datei nennen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>It needs a column “file” or “id”.</source>
+   <translation>Es braucht eine Spalte „file“ oder „id“.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>{name} cannot be read as a table: {detail}.</source>
+   <translation>{name} ist nicht als Tabelle zu lesen: {detail}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>Give CSV in UTF-8, or JSON Lines.</source>
+   <translation>CSV in UTF-8 oder JSON Lines geben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rules.py" />
+   <source>“{text}” is no rule.</source>
+   <translation>„{text}“ ist keine Regel.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rules.py" />
+   <source>Write for example snr &gt;= 20 dB. There is {names}.</source>
+   <translation>Zum Beispiel snr &gt;= 20 dB schreiben. Es gibt {names}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rules.py" />
+   <source>{name} is told in {unit}, not in {given}.</source>
+   <translation>{name} wird in {unit} angegeben, nicht in {given}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rules.py" />
+   <source>Write {name} {sign} {number} {unit}.</source>
+   <translation>{name} {sign} {number} {unit} schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/segments.py" />
+   <source>“{text}” are no lengths.</source>
+   <translation>„{text}“ sind keine Längen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/segments.py" />
+   <source>Write for example 3-15, in seconds.</source>
+   <translation>Zum Beispiel 3-15 schreiben, in Sekunden.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/segments.py" />
+   <source>No times of words are known, so that pieces of it have no text</source>
+   <translation>Es sind keine Zeiten der Wörter bekannt, sodass Stücke davon keinen Text haben</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/segments.py" />
+   <source>Some of its pieces have no words</source>
+   <translation>Einige Stücke davon haben keine Wörter</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/segments.py" />
+   <source>Shorter than {shortest:g} s, and left out</source>
+   <translation>Kürzer als {shortest:g} s und weggelassen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/segments.py" />
+   <source>Longer than {longest:g} s, with no pause to cut at</source>
+   <translation>Länger als {longest:g} s, ohne Pause zum Schneiden</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/split.py" />
+   <source>“{text}” is no split.</source>
+   <translation>„{text}“ ist keine Aufteilung.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/split.py" />
+   <source>Write for example 80/10/10.</source>
+   <translation>Zum Beispiel 80/10/10 schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/split.py" />
+   <source>{name} does not tell which speaker is on which side.</source>
+   <translation>{name} sagt nicht, welcher Sprecher auf welcher Seite ist.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/split.py" />
+   <source>It needs the columns “speaker” and “split”.</source>
+   <translation>Nötig sind die Spalten „speaker“ und „split“.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/split.py" />
+   <source>{name} puts {speaker} on the side “{side}”, which there is not.</source>
+   <translation>{name} setzt {speaker} auf die Seite „{side}“, die es nicht gibt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/split.py" />
+   <source>{name} puts {speaker} on two sides.</source>
+   <translation>{name} setzt {speaker} auf zwei Seiten.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/split.py" />
+   <source>Leave one of the two rows out.</source>
+   <translation>Lassen Sie eine der beiden Zeilen weg.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/store.py" />
+   <source>Move it away, and give splits.csv of this folder with --splits: it is made anew, and every speaker stays on the same side.</source>
+   <translation>Legen Sie sie beiseite und geben Sie splits.csv dieses Ordners mit --splits an: Sie wird neu gemacht, und jeder Sprecher bleibt auf seiner Seite.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/store.py" />
+   <source>{path} cannot be used: {error}.</source>
+   <translation>{path} ist nicht zu gebrauchen: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/store.py" />
+   <source>{path} is of another version.</source>
+   <translation>{path} ist von einer anderen Version.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/store.py" />
+   <source>Another run is making the corpus in {folder}</source>
+   <translation>Ein anderer Lauf macht gerade das Korpus in {folder}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/store.py" />
+   <source>The folder {folder} cannot be used: {reason_of}.</source>
+   <translation>Der Ordner {folder} ist nicht zu gebrauchen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/store.py" />
+   <source>Choose another folder.</source>
+   <translation>Einen anderen Ordner wählen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/store.py" />
+   <source>Free the disk, and start again: it goes on from here.</source>
+   <translation>Schaffen Sie Platz und beginnen Sie noch einmal: Es geht von hier aus weiter.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>“{value}” is no size, such as 500MB</source>
+   <translation>„{value}“ ist keine Größe, etwa 500MB</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Make a corpus: rows, qualities, doubles, rules, sides, files and their list.</source>
+   <translation>Einen Korpus machen: Zeilen, Güte, Doppelte, Regeln, Seiten, Dateien und ihre Liste.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Who is on which side stays as it is when clips are added. A run that was stopped goes on where it was; nothing is measured or made twice. Rules are of: seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong.</source>
+   <translation>Wer auf welcher Seite ist, bleibt so, wenn Clips dazukommen. Ein abgebrochener Lauf geht dort weiter, wo er war; nichts wird zweimal gemessen oder gemacht. Regeln gibt es für: seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>What every file is to be.</source>
+   <translation>Was jede Datei sein soll.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Where the corpus goes.</source>
+   <translation>Wohin der Korpus geht.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Texts, speakers, languages: CSV, TSV, JSON Lines or a spreadsheet.</source>
+   <translation>Texte, Sprecher, Sprachen: CSV, TSV, JSON Lines oder eine Tabelle.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>What names of folders and files tell, such as {speaker}/{language}-{id}.</source>
+   <translation>Was Namen von Ordnern und Dateien sagen, etwa {speaker}/{language}-{id}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>name.txt beside name.wav is its text.</source>
+   <translation>name.txt neben name.wav ist der Text dazu.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Of clips that nothing else tells it of.</source>
+   <translation>Von Clips, bei denen nichts anderes sie sagt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Leave out what breaks it; may be repeated.</source>
+   <translation>Weglassen, was dagegen verstößt; mehrmals möglich.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Say what breaks it; may be repeated.</source>
+   <translation>Sagen, was dagegen verstößt; mehrmals möglich.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Clips that repeat another.</source>
+   <translation>Clips, die einen anderen wiederholen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Shares of training, development and test.</source>
+   <translation>Anteile von Training, Entwicklung und Test.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Decides which speaker goes where.</source>
+   <translation>Entscheidet, welcher Sprecher wohin kommt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>What the sides are alike in, beside length; may be repeated.</source>
+   <translation>Worin die Seiten sich neben der Länge gleichen; mehrmals möglich.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>A splits.csv of before: speakers stay where it says.</source>
+   <translation>Eine splits.csv von früher: Sprecher bleiben, wo sie dort stehen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>TAR archives of at most this size, in place of folders.</source>
+   <translation>TAR-Archive von höchstens dieser Größe statt Ordnern.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>With --shards: leave no clips beside the archives, which takes half the space; a later run makes them all anew.</source>
+   <translation>Mit --shards: neben den Archiven keine einzelnen Clips lassen, was den halben Platz braucht; ein späterer Lauf macht alle neu.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Write the list as Parquet too.</source>
+   <translation>Die Liste auch als Parquet schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Cut what is longer in pauses, into pieces of so many seconds: 3-15.</source>
+   <translation>Was länger ist, in Pausen schneiden, in Stücke von so vielen Sekunden: 3-15.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>What an engine heard (hear --kept): for words_wrong, and times of words.</source>
+   <translation>Was eine Erkennung hörte (hear --kept): für words_wrong und Zeiten der Wörter.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Recordings whose folder is gone or empty are meant to be: what was made of them is deleted.</source>
+   <translation>Aufnahmen, deren Ordner fort oder leer ist, sollen fort sein: Was aus ihnen gemacht wurde, wird gelöscht.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Show the first rows, and what is wrong with rows; do nothing.</source>
+   <translation>Die ersten Zeilen zeigen, und was an Zeilen falsch ist; nichts tun.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Measure and judge, and tell what rules cost; make nothing.</source>
+   <translation>Messen und beurteilen und sagen, was Regeln kosten; nichts machen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>How many at once; default: all cores.</source>
+   <translation>Wie viele zugleich; sonst alle Kerne.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Measure and make on the Dask cluster whose scheduler is there.</source>
+   <translation>Auf dem Dask-Cluster messen und machen, dessen Scheduler dort ist.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>--no-loose is about archives: say how large they may be, --shards 1GB.</source>
+   <translation>--no-loose betrifft Archive: Sagen Sie, wie groß sie sein dürfen, --shards 1GB.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Say where the corpus goes: --into FOLDER.</source>
+   <translation>Sagen, wohin der Korpus geht: --into ORDNER.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>{count:,} rows{faults}.</source>
+   <extracomment>Where there is one: {count:,} row{faults}.</extracomment>
+   <translation>
+    <numerusform>{count:,} Zeile{faults}.</numerusform>
+    <numerusform>{count:,} Zeilen{faults}.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>, of which these are the first {preview}</source>
+   <translation>, davon die ersten {preview}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Stopped; the same command goes on from here.</source>
+   <translation>Angehalten; derselbe Befehl macht von hier weiter.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Nothing came into {side}: there are too few speakers to give it one. Give --splits, or another --split.</source>
+   <translation>Nach {side} kam nichts: es gibt zu wenige Sprecher, um ihm einen zu geben. --splits angeben oder ein anderes --split.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>{clips:,} of {of_clips:,} clips kept, {kept} of {all}.</source>
+   <translation>{clips:,} von {of_clips:,} Clips behalten, {kept} von {all}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>leaves out</source>
+   <translation>lässt aus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>flags</source>
+   <translation>merkt an</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>  {rule}: {does} {clips:,} clips, {hours}</source>
+   <extracomment>Where there is one:   {rule}: {does} {clips:,} clip, {hours}</extracomment>
+   <translation>
+    <numerusform>  {rule}: {does} {clips:,} Clip, {hours}</numerusform>
+    <numerusform>  {rule}: {does} {clips:,} Clips, {hours}</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>  {side}: {clips:,} clips, {hours}</source>
+   <extracomment>Where there is one:   {side}: {clips:,} clip, {hours}</extracomment>
+   <translation>
+    <numerusform>  {side}: {clips:,} Clip, {hours}</numerusform>
+    <numerusform>  {side}: {clips:,} Clips, {hours}</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>  The same clips lie loose in clips/ as well: the next run goes on from them. With --no-loose they are deleted, and made anew then.</source>
+   <translation>  Dieselben Clips liegen auch einzeln in clips/: Der nächste Lauf geht von ihnen aus. Mit --no-loose werden sie gelöscht und dann neu gemacht.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>Corpus</source>
+   <translation>Korpus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>Write the corpus…</source>
+   <translation>Den Korpus schreiben…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>Corpus for {name}</source>
+   <translation>Korpus für {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>No clip is for {name}.</source>
+   <translation>Kein Clip ist für {name}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>{measured} of {all} clips measured, {kept} kept, {hours}</source>
+   <translation>{measured} von {all} Clips gemessen, {kept} behalten, {hours}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>, {n} doubles</source>
+   <extracomment>Where there is one: , {n} double</extracomment>
+   <translation>
+    <numerusform>, {n} Doppelter</numerusform>
+    <numerusform>, {n} Doppelte</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>{words} is broken by {clips} of {count} clips, {hours}.</source>
+   <translation>{words} bricht {clips} von {count} Clips, {hours}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>Rules tell what they cost before they are taken.</source>
+   <translation>Regeln sagen, was sie kosten, bevor sie gelten.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>far out</source>
+   <translation>weit draußen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>double of {name}</source>
+   <translation>Doppelter von {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>double</source>
+   <translation>Doppel</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>left out: {words}</source>
+   <translation>ausgelassen: {words}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>{out} left out of {name}; {key} takes it back.</source>
+   <translation>{out} bei {name} ausgelassen; {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>A clip stays for one receiver at least.</source>
+   <translation>Ein Clip bleibt für mindestens einen Empfänger.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>Where the corpus goes</source>
+   <translation>Wohin der Korpus geht</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>In the window, with cuts, touch-ups, texts and speakers as they stood on the board.
+Of whole files a terminal makes the same with: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</source>
+   <translation>Im Fenster, mit Schnitten, Retuschen, Texten und Sprechern, wie sie in der Übersicht standen.
+Von ganzen Dateien macht ein Terminal dasselbe mit: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>{done:,} of {total:,} {name}</source>
+   <translation>{done:,} von {total:,} {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>It was stopped; it goes on from here the next time.</source>
+   <translation>Es wurde angehalten; beim nächsten Mal geht es von hier weiter.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.</source>
+   <extracomment>Where there is one: The corpus is written: {sides}. datasheet.md tells what is in it; {count} finding.</extracomment>
+   <translation>
+    <numerusform>Der Korpus ist geschrieben: {sides}. datasheet.md sagt, was darin ist; {count} Befund.</numerusform>
+    <numerusform>Der Korpus ist geschrieben: {sides}. datasheet.md sagt, was darin ist; {count} Befunde.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/plot.py" />
+   <source>{name}: not known</source>
+   <translation>{name}: nicht bekannt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/plot.py" />
+   <source>{detail}: not known of any clip</source>
+   <translation>{detail}: von keinem Clip bekannt</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/places/corpus/plot.py" />
+   <source>{name}: median {median}, {known} clips</source>
+   <extracomment>Where there is one: {name}: median {median}, {known} clip</extracomment>
+   <translation>
+    <numerusform>{name}: Median {median}, {known} Clip</numerusform>
+    <numerusform>{name}: Median {median}, {known} Clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/plot.py" />
+   <source>{name}: {detail}
+median {median}, of {known} clips</source>
+   <translation>{name}: {detail}
+Median {median}, von {known} Clips</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/plot.py" />
+   <source>none found</source>
+   <translation>keine gefunden</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/plot.py" />
+   <source>not known</source>
+   <translation>nicht bekannt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>A rule, such as snr &gt;= 20 dB</source>
+   <translation>Eine Regel, etwa snr &gt;= 20 dB</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>A rule that clips have to keep</source>
+   <translation>Eine Regel, die Clips einhalten müssen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Leave out</source>
+   <translation>Auslassen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>What breaks the rule is left out of the corpus</source>
+   <translation>Was die Regel bricht, bleibt aus dem Korpus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Flag</source>
+   <translation>Markieren</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>What breaks the rule is in the corpus, and said to</source>
+   <translation>Was die Regel bricht, ist im Korpus, und es steht dabei</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Rules; Delete takes one away</source>
+   <translation>Regeln; Entf nimmt eine weg</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Rule</source>
+   <translation>Regel</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Does</source>
+   <translation>Tut</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Clips</source>
+   <translation>Clips</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Sound</source>
+   <translation>Ton</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Clips, those farthest from the middle first</source>
+   <translation>Clips, die am weitesten von der Mitte zuerst</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Clip</source>
+   <translation>Clip</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Value</source>
+   <translation>Wert</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Off the middle</source>
+   <translation>Abstand zur Mitte</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Speaker</source>
+   <translation>Sprecher</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Notes</source>
+   <translation>Hinweise</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Hear it  Enter</source>
+   <translation>Hören  Enter</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Leave out on the board  Del</source>
+   <translation>In der Übersicht auslassen  Entf</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>The chosen clips are not for this receiver any more; {key} takes it back</source>
+   <translation>Die gewählten Clips sind nicht mehr für diesen Empfänger; {key} nimmt es zurück</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Text</source>
+   <translation>Text</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Language</source>
+   <translation>Sprache</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Also</source>
+   <translation>Auch</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Texts and speakers</source>
+   <translation>Texte und Sprecher</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Texts, speakers and languages out of a table, out of the names of folders and files, or both; the table is believed.</source>
+   <translation>Texte, Sprecher und Sprachen aus einer Tabelle, aus Namen von Ordnern und Dateien oder aus beidem; der Tabelle wird geglaubt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>What would be taken</source>
+   <translation>Was übernommen würde</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Take them</source>
+   <translation>Übernehmen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>CSV, TSV, JSON Lines or a spreadsheet; columns file or id, text, speaker, language</source>
+   <translation>CSV, TSV, JSON Lines oder Tabellenkalkulation; Spalten file oder id, text, speaker, language</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>of those that nothing else tells it of, such as en</source>
+   <translation>derer, von denen sonst nichts sie sagt, etwa en</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>name.t&amp;xt beside name.wav is its text</source>
+   <translation>name.t&amp;xt neben name.wav ist sein Text</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>&amp;Table</source>
+   <translation>&amp;Tabelle</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Table with texts and speakers</source>
+   <translation>Tabelle mit Texten und Sprechern</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>&amp;Names of files</source>
+   <translation>&amp;Namen der Dateien</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>What names of folders and files tell</source>
+   <translation>Was Namen von Ordnern und Dateien sagen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>&amp;Language</source>
+   <translation>S&amp;prache</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Language of the others</source>
+   <translation>Sprache der anderen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Choose…</source>
+   <translation>Wählen…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>A table</source>
+   <translation>Eine Tabelle</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)</source>
+   <translation>Tabellen (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;Alle Dateien (*)</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source> And {count} findings more.</source>
+   <extracomment>Where there is one:  And {count} finding more.</extracomment>
+   <translation>
+    <numerusform> Und {count} weiterer Befund.</numerusform>
+    <numerusform> Und {count} weitere Befunde.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/commands.py" />
+   <source>Hold music…</source>
+   <translation>Wartemusik…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/commands.py" />
+   <source>Make hold music of the selected clips: a loop without a seam, fitted for the line, with its rights.</source>
+   <translation>Wartemusik aus den gewählten Clips machen: eine Schleife ohne Naht, für die Leitung, mit ihren Rechten.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/loop.py" />
+   <source>It is too short to find a loop in.</source>
+   <translation>Zu kurz, um eine Schleife darin zu finden.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/loop.py" />
+   <source>Repeat all of it, or give a longer piece.</source>
+   <translation>Alles wiederholen oder ein längeres Stück nehmen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/loop.py" />
+   <source>Nothing in it repeats.</source>
+   <translation>Nichts darin wiederholt sich.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/loop.py" />
+   <source>Mark a span, and repeat that.</source>
+   <translation>Einen Abschnitt markieren und den wiederholen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>there is no sound in it.</source>
+   <translation>es ist kein Ton darin.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>Give another file.</source>
+   <translation>Eine andere Datei angeben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>{name} holds no music from {start:g} s on.</source>
+   <translation>{name} enthält ab {start:g} s keine Musik.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>Give another span.</source>
+   <translation>Einen anderen Abschnitt angeben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>A loop from {start:g} to {stop:g} s does not lie inside of {length:.2f} s.</source>
+   <translation>Eine Schleife von {start:g} bis {stop:g} s liegt nicht in {length:.2f} s.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>Give other times.</source>
+   <translation>Andere Zeiten angeben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>There is no music in it.</source>
+   <translation>Es ist keine Musik darin.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>Give a file.</source>
+   <translation>Eine Datei angeben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>It was stopped.</source>
+   <translation>Es wurde abgebrochen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>hold music</source>
+   <translation>Wartemusik</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>{path} could not be written: {reason_of}.</source>
+   <translation>{path} konnte nicht geschrieben werden: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>{name} is no recipe that can be read: {detail}.</source>
+   <translation>{name} ist kein lesbares Rezept: {detail}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>Mend it.</source>
+   <translation>Berichtigen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>“{strange}” is no field of hold music.</source>
+   <translation>„{strange}“ ist kein Feld von Wartemusik.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>There are {list}.</source>
+   <translation>Es gibt {list}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>Hold music</source>
+   <translation>Wartemusik</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>one of {list}</source>
+   <translation>eines von {list}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>two times in seconds</source>
+   <translation>zwei Zeiten in Sekunden</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>two times of which the second is the later</source>
+   <translation>zwei Zeiten, die zweite später</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>In the recipe {field} is {shown}; {wanted} is wanted.</source>
+   <translation>Im Rezept steht bei {field} {shown}; verlangt ist {wanted}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>Mend that entry of the recipe.</source>
+   <translation>Diesen Eintrag des Rezepts berichtigen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>path of a part</source>
+   <translation>path eines Teils</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>start of a part</source>
+   <translation>start eines Teils</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>stop of a part</source>
+   <translation>stop eines Teils</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/seam.py" />
+   <source>It clicks at the seam: {click_db:.0f} dB over the music around it.</source>
+   <translation>Es knackt an der Naht: {click_db:.0f} dB über der Musik ringsum.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/seam.py" />
+   <source>The sound changes more at the seam than at {flux_rank:.1f} % of places inside.</source>
+   <translation>Der Klang ändert sich an der Naht mehr als an {flux_rank:.1f} % der Stellen darin.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/seam.py" />
+   <source>The level steps by {step_db:+.1f} dB at the seam.</source>
+   <translation>Der Pegel springt an der Naht um {step_db:+.1f} dB.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/seam.py" />
+   <source>No seam stands out: of the places inside, {change:.0f} % change more in sound, and {step:.0f} % step more in level.</source>
+   <translation>Keine Naht sticht heraus: {change:.0f} % der Stellen darin ändern sich im Klang mehr, {step:.0f} % springen mehr im Pegel.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Pieces are joined, a loop is found in them (or given by --loop), closed by a crossfade, measured at its seam, fitted for the line and repeated to --length, to the sample. MUSIC may be one recipe (.hold.toml), which lies beside what was made before. Rights go into the file; without holder and licence there is a warning.</source>
+   <translation>Stücke werden verbunden, eine Schleife darin gesucht (oder mit --loop gegeben), mit einer Überblendung geschlossen, an der Naht gemessen, für die Leitung passend gemacht und bis --length wiederholt, auf den Abtastwert genau. MUSIC darf ein Rezept sein (.hold.toml), das neben dem früher Gemachten liegt. Rechte kommen in die Datei; ohne Inhaber und Lizenz wird gewarnt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Make hold music: a loop without a seam, fitted for the line, with messages over it.</source>
+   <translation>Wartemusik machen: eine Schleife ohne Naht, für die Leitung, mit Ansagen darüber.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Output folder.</source>
+   <translation>Ausgabeordner.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Of the whole, seconds or m:ss; by default the loop once.</source>
+   <translation>Des Ganzen, in Sekunden oder m:ss; sonst die Schleife einmal.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>The loop, in what the pieces are together.</source>
+   <translation>Die Schleife, in dem, was die Stücke zusammen sind.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Seconds that a loop that is found has at least.</source>
+   <translation>Sekunden, die eine gefundene Schleife mindestens hat.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Seconds over which the end goes into the start.</source>
+   <translation>Sekunden, über die das Ende in den Anfang übergeht.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Loudness of the music.</source>
+   <translation>Lautheit der Musik.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>What is kept of it.</source>
+   <translation>Was davon bleibt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Laid over it; may be repeated.</source>
+   <translation>Darübergelegt; mehrmals möglich.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Seconds from one message to the next.</source>
+   <translation>Sekunden von einer Ansage zur nächsten.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>By how much the music is softer beneath, dB.</source>
+   <translation>Um wie viel die Musik darunter leiser ist, in dB.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Of the file.</source>
+   <translation>Der Datei.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Whose the music is.</source>
+   <translation>Wem die Musik gehört.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>By what it may be played.</source>
+   <translation>Wonach sie gespielt werden darf.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Of that: an invoice, a page.</source>
+   <translation>Dafür: eine Rechnung, eine Seite.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>The last day, such as 2027-03-31.</source>
+   <translation>Der letzte Tag, etwa 2027-03-31.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>loop from {start:.3f} to {stop:.3f} s. {words} {lufs:.1f} LUFS.</source>
+   <translation>Schleife von {start:.3f} bis {stop:.3f} s. {words} {lufs:.1f} LUFS.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/loop_picture.py" />
+   <source>Choose music on the board, and open this page.</source>
+   <translation>Musik in der Übersicht wählen und diese Seite öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/loop_picture.py" />
+   <source>Level of the music over time, with its loop</source>
+   <translation>Pegel der Musik über die Zeit, mit ihrer Schleife</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/loop_picture.py" />
+   <source>loop {stop:.2f} s</source>
+   <translation>Schleife {stop:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/loop_picture.py" />
+   <source>−{level} dB</source>
+   <translation>−{level} dB</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Holder</source>
+   <translation>Inhaber</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>whose music it is</source>
+   <translation>wessen Musik es ist</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Licence</source>
+   <translation>Lizenz</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>by what callers may hear it</source>
+   <translation>womit Anrufer sie hören dürfen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Proof</source>
+   <translation>Nachweis</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>an invoice, a page</source>
+   <translation>eine Rechnung, eine Seite</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Until</source>
+   <translation>Bis</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Name of the hold music</source>
+   <translation>Name der Wartemusik</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>&amp;Name</source>
+   <translation>&amp;Name</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Find a loop</source>
+   <translation>Eine Schleife finden</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Hear the seam</source>
+   <translation>Die Naht hören</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Three times round</source>
+   <translation>Dreimal herum</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Loop from</source>
+   <translation>Schleife von</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Loop to</source>
+   <translation>Schleife bis</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Length of the whole; empty is the loop once</source>
+   <translation>Länge des Ganzen; leer ist die Schleife einmal</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>once</source>
+   <translation>einmal</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Sample rate</source>
+   <translation>Abtastrate</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>What is kept of the music</source>
+   <translation>Was von der Musik bleibt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>telephone band</source>
+   <translation>Telefonband</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>all of it</source>
+   <translation>alles davon</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>seam over</source>
+   <translation>Naht über</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>loudness</source>
+   <translation>Lautheit</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>limiter</source>
+   <translation>Begrenzer</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>every</source>
+   <translation>alle</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>music softer by</source>
+   <translation>Musik leiser um</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Message that is laid over the music</source>
+   <translation>Ansage, die über die Musik gelegt wird</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>to</source>
+   <translation>bis</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>keep</source>
+   <translation>behalten</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Message</source>
+   <translation>Ansage</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Hear it</source>
+   <translation>Hören</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Compare codecs</source>
+   <translation>Codecs vergleichen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Put it on the board</source>
+   <translation>In die Übersicht</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>{name} on hold</source>
+   <translation>{name} in der Warteschleife</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>of {pieces}</source>
+   <translation>von {pieces}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>, then </source>
+   <translation>, dann </translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Change it on the board</source>
+   <translation>In der Übersicht ändern</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Select music on the board, one clip or several, and open this page.</source>
+   <translation>Musik in der Übersicht wählen, einen Clip oder mehrere, und diese Seite öffnen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>none</source>
+   <translation>keine</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>found</source>
+   <translation>gefunden</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Working …</source>
+   <translation>In Arbeit …</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Written into the file, and kept for this music.</source>
+   <translation>In die Datei geschrieben und für diese Musik behalten.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>To be written into the file, and kept for this music.</source>
+   <translation>Wird in die Datei geschrieben und für diese Musik behalten.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Nobody knows yet whose music this is.</source>
+   <translation>Noch weiß niemand, wessen Musik das ist.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>The whole lasts from a second to an hour.</source>
+   <translation>Das Ganze dauert von einer Sekunde bis zu einer Stunde.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Write a length such as 10:00.</source>
+   <translation>Eine Länge wie 10:00 schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Listening for a loop …</source>
+   <translation>Nach einer Schleife wird gehört …</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>{seam}  {lufs:.1f} LUFS</source>
+   <translation>{seam}  {lufs:.1f} LUFS</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>  ·  the message is heard {n} times</source>
+   <extracomment>Where there is one:   ·  the message is heard {n} time</extracomment>
+   <translation>
+    <numerusform>  ·  die Ansage ist {n}-mal zu hören</numerusform>
+    <numerusform>  ·  die Ansage ist {n}-mal zu hören</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>the seam of {name}</source>
+   <translation>die Naht von {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>changing “{name}”</source>
+   <translation>„{name}“ ändern</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>“{name}” is changed on the board.</source>
+   <translation>„{name}“ ist in der Übersicht geändert.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>the hold music “{name}”</source>
+   <translation>die Wartemusik „{name}“</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>“{name}” is on the board.  M makes it.</source>
+   <translation>„{name}“ ist in der Übersicht.  M macht sie.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/worker.py" />
+   <source>The music could not be made</source>
+   <translation>Die Musik ließ sich nicht machen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/commands.py" />
+   <source>Have it heard…</source>
+   <translation>Anhören lassen…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/commands.py" />
+   <source>Send what is made to the service of the receiver, and see what it heard beside what was meant.</source>
+   <translation>Gemachtes an den Dienst des Empfängers senden und sehen, was er hörte, neben dem Gemeinten.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/commands.py" />
+   <source>No receiver of the board is a service that listens: {key} chooses one.</source>
+   <translation>Kein Empfänger der Übersicht ist ein Dienst, der hört: {key} wählt einen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/answers.py" />
+   <source>The kept answers cannot be read: {reason_of}.</source>
+   <translation>Die behaltenen Antworten sind nicht zu lesen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/answers.py" />
+   <source>Name another file for them.</source>
+   <translation>Nennen Sie eine andere Datei dafür.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/answers.py" />
+   <source>Answers could not be kept in {path}: {reason_of}.</source>
+   <translation>Antworten konnten nicht in {path} behalten werden: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/answers.py" />
+   <source>The service answers: {at_pointer}.</source>
+   <translation>Der Dienst antwortet: {at_pointer}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/answers.py" />
+   <source>There is no text at {text} of the answer.</source>
+   <translation>Bei {text} der Antwort ist kein Text.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/ask.py" />
+   <source>It cannot be sent ({kind}).</source>
+   <translation>Es kann nicht gesendet werden ({kind}).</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/ask.py" />
+   <source>The answer cannot be read ({kind}).</source>
+   <translation>Die Antwort ist nicht zu lesen ({kind}).</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/ask.py" />
+   <source>The service {error}.</source>
+   <translation>Der Dienst {error}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/ask.py" />
+   <source>The service answers {code}: {words}.</source>
+   <translation>Der Dienst antwortet {code}: {words}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/ask.py" />
+   <source>The service answers what is no JSON.</source>
+   <translation>Der Dienst antwortet, was kein JSON ist.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/ask.py" />
+   <source>There are no {count} answers at {results} of the answer.</source>
+   <translation>Bei {results} der Antwort sind keine {count} Antworten.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/costs.py" />
+   <source>as it is</source>
+   <translation>wie er ist</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/costs.py" />
+   <source>No clip has a text to compare with.</source>
+   <translation>Kein Clip hat einen Text zum Vergleichen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/costs.py" />
+   <source>Give texts: a script, or a table.</source>
+   <translation>Texte geben: ein Skript oder eine Tabelle.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/keys.py" />
+   <source>There is no key in {key_from}.</source>
+   <translation>In {key_from} ist kein Schlüssel.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/keys.py" />
+   <source>Set it in the environment: export {key_from}=…</source>
+   <translation>In der Umgebung setzen: export {key_from}=…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/keys.py" />
+   <source>The desktop's store of secrets needs the package “keyring”.</source>
+   <translation>Der Geheimnisspeicher des Desktops braucht das Paket „keyring“.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/keys.py" />
+   <source>The store of secrets cannot be asked ({error}).</source>
+   <translation>Der Geheimnisspeicher ist nicht zu fragen ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/keys.py" />
+   <source>Unlock it, or name a variable of the environment in key_from.</source>
+   <translation>Aufschließen oder in key_from eine Umgebungsvariable nennen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/keys.py" />
+   <source>The store of secrets holds no key “{name}”.</source>
+   <translation>Der Geheimnisspeicher hat keinen Schlüssel „{name}“.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/keys.py" />
+   <source>Put it there: keyring set {ours} {name}</source>
+   <translation>Dort ablegen: keyring set {ours} {name}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/services/core/listed.py" />
+   <source>{clips:,} clips</source>
+   <extracomment>Where there is one: {clips:,} clip</extracomment>
+   <translation>
+    <numerusform>{clips:,} Clip</numerusform>
+    <numerusform>{clips:,} Clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/listed.py" />
+   <source>, {words_wrong:.1f} % of {words:,} words wrong</source>
+   <translation>, {words_wrong:.1f} % von {words:,} Wörtern falsch</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/listed.py" />
+   <source>, {unanswered:,} without an answer</source>
+   <translation>, {unanswered:,} ohne Antwort</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/listed.py" />
+   <source>not told</source>
+   <translation>nicht gesagt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/request.py" />
+   <source>{path} cannot be read: {reason_of}.</source>
+   <translation>{path} ist nicht zu lesen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/request.py" />
+   <source>Make it again.</source>
+   <translation>Noch einmal machen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>told to fail</source>
+   <translation>soll misslingen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>the key is missing or wrong</source>
+   <translation>der Schlüssel fehlt oder ist falsch</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>POST /hear is what it answers</source>
+   <translation>POST /hear ist, was er beantwortet</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>over {most:,} bytes</source>
+   <translation>über {most:,} Bytes</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>{count} items are over {most_items}</source>
+   <translation>{count} Stücke sind über {most_items}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>it failed</source>
+   <translation>es misslang</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>JSON with sound (Base64), encoding and sample_rate is wanted</source>
+   <translation>JSON mit sound (Base64), encoding und sample_rate ist verlangt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>{count:,} expected lines are over {most_lines:,}</source>
+   <translation>{count:,} erwartete Zeilen sind über {most_lines:,}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>an expected line of {count:,} characters is over {most:,}</source>
+   <translation>eine erwartete Zeile von {count:,} Zeichen ist länger als {most:,}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>{count:,} bytes of sound are over {most_bytes:,}</source>
+   <translation>{count:,} Bytes Ton sind über {most_bytes:,}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>{count:.1f} s are over {most_seconds:g} s</source>
+   <translation>{count:.1f} s sind über {most_seconds:g} s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>encoding says {encoding}, and the sound is {seen}</source>
+   <translation>encoding sagt {encoding}, und der Ton ist {seen}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>no such file</source>
+   <translation>keine solche Datei</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>sample_rate says {rate}, which is none of {list}</source>
+   <translation>sample_rate sagt {rate}, was keine von {list} ist</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>channels says {channels}; one is taken</source>
+   <translation>channels sagt {channels}; einer wird genommen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>encoding says {encoding}, which it does not know: flac, wav, linear16, ulaw, ogg_opus</source>
+   <translation>encoding sagt {encoding}, was er nicht kennt: flac, wav, linear16, ulaw, ogg_opus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>sample_rate says {rate}, and the sound is {own} Hz</source>
+   <translation>sample_rate sagt {rate}, und der Ton hat {own} Hz</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>channels says {channels}, and the sound has {held}</source>
+   <translation>channels sagt {channels}, und der Ton hat {held}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>the sound cannot be read</source>
+   <translation>der Ton ist nicht zu lesen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Have a service listen to made files, and tell how many words it got wrong.</source>
+   <translation>Einen Dienst gemachte Dateien anhören lassen und sagen, wie viele Wörter er falsch versteht.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>The service is described in the receiver, [service]; where it names no url, a simulated one answers on the loopback interface, by the speech engine that runs here. With --kept nothing is asked twice for the same bytes.</source>
+   <translation>Der Dienst ist im Empfänger beschrieben, [service]; nennt er keine url, antwortet ein nachgebildeter auf der Loopback-Schnittstelle, mit der Spracherkennung, die hier läuft. Mit --kept wird für dieselben Bytes nichts zweimal gefragt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>A receiver's slug, or a TOML file.</source>
+   <translation>Das Kürzel eines Empfängers oder eine TOML-Datei.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>A script: what is meant, by name.</source>
+   <translation>Ein Skript: was gemeint ist, nach Namen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Of those that the script says nothing of.</source>
+   <translation>Von denen, über die das Skript nichts sagt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Answers, kept from one run to the next.</source>
+   <translation>Antworten, von einem Lauf zum nächsten bewahrt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Let the service know the lines of the script: it hears one of them, or nothing.</source>
+   <translation>Dem Dienst die Zeilen des Skripts sagen: Er hört eine davon oder nichts.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Write all of it to a table, most doubtful first: .csv or .jsonl.</source>
+   <translation>Alles in eine Tabelle schreiben, das Zweifelhafteste zuerst: .csv oder .jsonl.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Send the files as they are and after each codec, and tell what each costs in words.</source>
+   <translation>Die Dateien so senden, wie sie sind, und nach jedem Codec, und sagen, was jeder an Wörtern kostet.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Of --codecs, as SVG.</source>
+   <translation>Von --codecs, als SVG.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Show the request for the first file, and a command for it; send nothing.</source>
+   <translation>Die Anfrage für die erste Datei zeigen und einen Befehl dafür; nichts senden.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>{receiver} is no service: its file has no [service].</source>
+   <translation>{receiver} ist kein Dienst: Seine Datei hat kein [service].</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>There is nothing to listen to.</source>
+   <translation>Es gibt nichts anzuhören.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Name made files, or their folder.</source>
+   <translation>Gemachte Dateien nennen oder ihren Ordner.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Listening</source>
+   <translation>Hören</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>  {words:.0f} % of words wrong, meant “{meant}”</source>
+   <translation>  {words:.0f} % der Wörter falsch, gemeint „{meant}“</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Word error rate of all: {words_wrong:.1f} % of {words:,} words.</source>
+   <translation>Wortfehlerrate von allen: {words_wrong:.1f} % von {words:,} Wörtern.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>{name:34}{words_wrong:6.1f} % of words wrong  {more:6}  {bits}</source>
+   <translation>{name:34}{words_wrong:6.1f} % Wörter falsch  {more:6}  {bits}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>Back to what was heard</source>
+   <translation>Zurück zum Gehörten</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>Words wrong after each codec</source>
+   <translation>Falsche Wörter nach jedem Codec</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>Words wrong after each codec, of {count} clips; the first codecs come in a moment</source>
+   <extracomment>Where there is one: Words wrong after each codec, of {count} clip; the first codecs come in a moment</extracomment>
+   <translation>
+    <numerusform>Falsche Wörter nach jedem Codec, von {count} Clip; die ersten Codecs kommen gleich</numerusform>
+    <numerusform>Falsche Wörter nach jedem Codec, von {count} Clips; die ersten Codecs kommen gleich</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>Words wrong after each codec, of {words} words</source>
+   <extracomment>Where there is one: Words wrong after each codec, of {words} word</extracomment>
+   <translation>
+    <numerusform>Falsche Wörter nach jedem Codec, von {words} Wort</numerusform>
+    <numerusform>Falsche Wörter nach jedem Codec, von {words} Wörtern</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>{count} codecs compared.</source>
+   <extracomment>Where there is one: {count} codec compared.</extracomment>
+   <translation>
+    <numerusform>{count} Codec verglichen.</numerusform>
+    <numerusform>{count} Codecs verglichen.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>{name} {share:.1f} %</source>
+   <translation>{name} {share:.1f} %</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>Words wrong after each codec: {detail}</source>
+   <translation>Falsche Wörter nach jedem Codec: {detail}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>  {more:+.1f}</source>
+   <translation>  {more:+.1f}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>  {kbit_s:,.1f} kbit/s</source>
+   <translation>  {kbit_s:,.1f} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>{share:.1f} %</source>
+   <translation>{share:.1f} %</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>The first request, with the sound shortened</source>
+   <translation>Die erste Anfrage, mit gekürztem Ton</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Heard by a service</source>
+   <translation>Von einem Dienst gehört</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Take what was heard  T</source>
+   <translation>Gehörtes übernehmen  T</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>What was heard becomes the text of the clip</source>
+   <translation>Das Gehörte wird der Text des Clips</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Ask again</source>
+   <translation>Noch einmal fragen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>List…</source>
+   <translation>Liste…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>All of it as a table: CSV or JSON Lines</source>
+   <translation>Alles als Tabelle: CSV oder JSON Lines</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Copy the request</source>
+   <translation>Anfrage kopieren</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>The first request, as a command for a terminal</source>
+   <translation>Die erste Anfrage, als Befehl für ein Terminal</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>What codecs cost…</source>
+   <translation>Was Codecs kosten…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>The same clips sent as they are and after each codec: how many words each costs</source>
+   <translation>Dieselben Clips gesendet, wie sie sind und nach jedem Codec: wie viele Wörter jeder kostet</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>What was heard, most doubtful first</source>
+   <translation>Was gehört wurde, das Zweifelhafteste zuerst</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Meant, and heard</source>
+   <translation>Gemeint und gehört</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>nothing</source>
+   <translation>nichts</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Words wrong</source>
+   <translation>Falsche Wörter</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Letters wrong</source>
+   <translation>Falsche Buchstaben</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Sure</source>
+   <translation>Sicher</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Took</source>
+   <translation>Dauerte</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Sent</source>
+   <translation>Gesendet</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Nothing is made for {name} yet: M makes all that can be made.</source>
+   <translation>Für {name} ist noch nichts gemacht: M macht alles, was geht.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Heard by {name}</source>
+   <translation>Gehört von {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>{count} of {wanted} answered; {name}: “{text} …”</source>
+   <translation>{count} von {wanted} beantwortet; {name}: „{text} …“</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>{count} of {wanted} answered</source>
+   <translation>{count} von {wanted} beantwortet</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>{name} {share:.0f} %</source>
+   <translation>{name} {share:.0f} %</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>words wrong: </source>
+   <translation>falsche Wörter: </translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Choose a line that was heard.</source>
+   <translation>Eine Zeile wählen, die gehört wurde.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>the text of “{name}”</source>
+   <translation>der Text von „{name}“</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>“{text}” is the text of “{name}” now; {key} takes it back.</source>
+   <translation>„{text}“ ist jetzt der Text von „{name}“; {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>The request is on the clipboard as a command; the key is not in it.</source>
+   <translation>Die Anfrage ist als Befehl in der Zwischenablage; der Schlüssel ist nicht darin.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>What was heard, as a table</source>
+   <translation>Was gehört wurde, als Tabelle</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>CSV (*.csv);;JSON Lines (*.jsonl)</source>
+   <translation>CSV (*.csv);;JSON Lines (*.jsonl)</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>{name} was not written: {error}</source>
+   <translation>{name} wurde nicht geschrieben: {error}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>{count} lines are in {name}.</source>
+   <extracomment>Where there is one: {count} line is in {name}.</extracomment>
+   <translation>
+    <numerusform>{count} Zeile steht in {name}.</numerusform>
+    <numerusform>{count} Zeilen stehen in {name}.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>kept</source>
+   <translation>behalten</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>, {factor:.2f}×</source>
+   <translation>, {factor:.2f}×</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>{seconds:.2f} s</source>
+   <translation>{seconds:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>{escape} {start:.2f} to {end:.2f} s</source>
+   <translation>{escape} {start:.2f} bis {end:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>What was heard</source>
+   <translation>Was gehört wurde</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/worker.py" />
+   <source>Asking failed</source>
+   <translation>Das Fragen misslang</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/commands.py" />
+   <source>Phone menu…</source>
+   <translation>Telefonmenü…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/commands.py" />
+   <source>Put made prompts to the keys of a telephone menu, and call it.</source>
+   <translation>Gemachte Ansagen auf die Tasten eines Telefonmenüs legen und es anrufen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/commands.py" />
+   <source>No receiver of the board is a phone with a menu: {key} chooses one.</source>
+   <translation>Kein Empfänger der Übersicht ist ein Telefon mit Menü: {key} wählt eines.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>the call is over</source>
+   <translation>der Anruf ist vorbei</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>a telephone has no key “{key}”</source>
+   <translation>ein Telefon hat keine Taste „{key}“</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>{key} was pressed, and {found} was detected</source>
+   <translation>{key} wurde gedrückt, und {found} wurde erkannt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>{key} pressed and detected</source>
+   <translation>{key} gedrückt und erkannt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>{key} does nothing in {menu}</source>
+   <translation>{key} tut in {menu} nichts</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>nothing for {timeout:g} s</source>
+   <translation>nichts für {timeout:g} s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>no key was pressed</source>
+   <translation>keine Taste wurde gedrückt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>the other side is {place}</source>
+   <translation>die andere Seite ist {place}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>no line is free</source>
+   <translation>keine Leitung ist frei</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>put through: {target}</source>
+   <translation>verbunden: {target}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>given up after {tries} tries</source>
+   <extracomment>Where there is one: given up after {tries} try</extracomment>
+   <translation>
+    <numerusform>nach {tries} Versuch aufgegeben</numerusform>
+    <numerusform>nach {tries} Versuchen aufgegeben</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>“{name}” is missing: the caller hears nothing</source>
+   <translation>„{name}“ fehlt: Der Anrufer hört nichts</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>{name}, of which {lost:.0f} ms are lost: give it {opens_after:g} s of air</source>
+   <translation>{name}, davon gehen {lost:.0f} ms verloren: {opens_after:g} s Luft geben</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>hang up</source>
+   <translation>auflegen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>{menus}, {prompts}</source>
+   <translation>{menus}, {prompts}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>{n} menus</source>
+   <extracomment>Where there is one: {n} menu</extracomment>
+   <translation>
+    <numerusform>{n} Menü</numerusform>
+    <numerusform>{n} Menüs</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>{n} prompts</source>
+   <extracomment>Where there is one: {n} prompt</extracomment>
+   <translation>
+    <numerusform>{n} Ansage</numerusform>
+    <numerusform>{n} Ansagen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>is not valid TOML: {error}</source>
+   <translation>ist kein gültiges TOML: {error}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>has no field “{unknown}”</source>
+   <translation>hat kein Feld „{unknown}“</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>needs menus, from one to {most}</source>
+   <translation>braucht menus, von einem bis {most}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>begins in the menu “{first}”, which is not there</source>
+   <translation>beginnt im Menü „{first}“, das es nicht gibt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>has no state “{name}”: {list}</source>
+   <translation>hat keinen Zustand „{name}“: {list}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>has “{part}” in states.{name}: {error}</source>
+   <translation>hat „{part}“ in states.{name}: {error}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>has no key “{key}” in {name}: {list}</source>
+   <translation>hat keine Taste „{key}“ in {name}: {list}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>leads from {name} by {key} to the menu “{target}”, which is not there</source>
+   <translation>führt von {name} mit {key} ins Menü „{target}“, das es nicht gibt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>has “{wrong}” at {key} in {name}; write menu NAME, say PROMPT, or {list}</source>
+   <translation>hat „{wrong}“ bei {key} in {name}; menu NAME, say ANSAGE oder {list} schreiben</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>No name begins with keys, such as “12 Evening fares”.</source>
+   <translation>Kein Name beginnt mit Tasten, wie „12 Evening fares“.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>Name the clips so, or assign them by hand.</source>
+   <translation>Die Clips so nennen oder von Hand zuordnen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>Mend it, and hand it over again.</source>
+   <translation>Berichtigen und noch einmal übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>has no field “{unknown}” in menus.{name}</source>
+   <translation>hat kein Feld „{unknown}“ in menus.{name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>wants names of prompts in menus.{name}.say</source>
+   <translation>verlangt Namen von Ansagen in menus.{name}.say</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>wants a table at {name}</source>
+   <translation>verlangt eine Tabelle bei {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>wants a text at {name}</source>
+   <translation>verlangt einen Text bei {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>wants a number from {low:g} to {high:g} at {name}</source>
+   <translation>verlangt eine Zahl von {low:g} bis {high:g} bei {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/edit.py" />
+   <source>Every key of {name} does something.</source>
+   <translation>Jede Taste von {name} tut etwas.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/edit.py" />
+   <source>Make one of them a menu.</source>
+   <translation>Eine davon zum Menü machen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/edit.py" />
+   <source>That is no key that could become a menu.</source>
+   <translation>Diese Taste kann kein Menü werden.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/edit.py" />
+   <source>Choose a key that says something.</source>
+   <translation>Eine Taste wählen, die etwas sagt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>IMA ADPCM</source>
+   <translation>IMA ADPCM</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Microsoft ADPCM</source>
+   <translation>Microsoft ADPCM</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Only files ending in .wav are taken.</source>
+   <translation>Nur Dateien auf .wav werden genommen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>{count:,} bytes are too many: {most:,} are the most.</source>
+   <translation>{count:,} Bytes sind zu viele: höchstens {most:,}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>{count} bytes are too few for a WAV file.</source>
+   <translation>{count} Bytes sind für eine WAV-Datei zu wenige.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>It does not begin as a WAV file.</source>
+   <translation>Sie beginnt nicht wie eine WAV-Datei.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>The size in its header is not its size.</source>
+   <translation>Die Größe in ihrem Kopf ist nicht ihre Größe.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>A format chunk must come first.</source>
+   <translation>Ein Formatblock muss zuerst kommen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Its sound does not end with a whole frame.</source>
+   <translation>Ihr Ton endet nicht mit einem ganzen Rahmen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>It says that it is longer than its sound.</source>
+   <translation>Sie sagt, sie sei länger als ihr Ton.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>{seconds:.2f} s are too long: {most_seconds:g} s are the most.</source>
+   <translation>{seconds:.2f} s sind zu lang: höchstens {most_seconds:g} s.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source> or </source>
+   <translation> oder </translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Its encoding is {get}; {taken} is taken.</source>
+   <translation>Ihre Kodierung ist {get}; genommen wird {taken}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>It has {channels} channels; only one is taken.</source>
+   <translation>Sie hat {channels} Kanäle; nur einer wird genommen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>{rate:,} Hz is not a rate it plays: {taken} Hz is.</source>
+   <translation>{rate:,} Hz ist keine Rate, die sie spielt: {taken} Hz schon.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Samples of {bits} bits are not taken: they must have {wanted}.</source>
+   <translation>Abtastwerte mit {bits} Bit werden nicht genommen: Es müssen {wanted} sein.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Its bytes a second and its frames do not agree.</source>
+   <translation>Ihre Bytes je Sekunde und ihre Rahmen passen nicht zusammen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Blocks of {block} bytes are none.</source>
+   <translation>Blöcke von {block} Bytes sind keine.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Its sound is not as long as it says.</source>
+   <translation>Ihr Ton ist nicht so lang, wie sie sagt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>There is no sound in it.</source>
+   <translation>Es ist kein Ton darin.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Something that it does not know stands before the sound ({kind!a}).</source>
+   <translation>Vor dem Ton steht etwas, was sie nicht kennt ({kind!a}).</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/shelf.py" />
+   <source>Its memory is full: {room:,} bytes are free, and {count:,} are needed.</source>
+   <translation>Ihr Speicher ist voll: {room:,} Bytes sind frei, {count:,} nötig.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/shelf.py" />
+   <source>It holds {most} already, which are the most.</source>
+   <translation>Sie hat schon {most}, mehr gehen nicht.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/shelf.py" />
+   <source>{folder} does not hold what a machine kept.</source>
+   <translation>{folder} enthält nicht, was eine Maschine behielt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/shelf.py" />
+   <source>Choose another folder, or delete that.</source>
+   <translation>Einen anderen Ordner wählen oder das löschen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/shelf.py" />
+   <source>Another command keeps a machine's files in {folder}</source>
+   <translation>Ein anderer Befehl hält die Dateien eines Geräts in {folder}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/beacon.py" />
+   <source>beacon</source>
+   <translation>Bake</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/beacon.py" />
+   <source>{count:,} bytes are too many: a message must be under {memory:,}.</source>
+   <translation>{count:,} Bytes sind zu viele: Eine Ansage muss unter {memory:,} bleiben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/beacon.py" />
+   <source>A plain 16-byte format chunk must come first.</source>
+   <translation>Ein einfacher Formatblock von 16 Bytes muss zuerst kommen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/beacon.py" />
+   <source>Its encoding (tag {tag}) is not PCM.</source>
+   <translation>Ihre Kodierung (Kennung {tag}) ist kein PCM.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/beacon.py" />
+   <source>{rate:,} Hz is not a rate it plays: at most {highest_rate:,} Hz.</source>
+   <translation>{rate:,} Hz ist keine Rate, die sie spielt: höchstens {highest_rate:,} Hz.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/beacon.py" />
+   <source>Samples of {bits} bits are not taken: they must have 16.</source>
+   <translation>Abtastwerte mit {bits} Bit werden nicht genommen: Es müssen 16 sein.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/beacon.py" />
+   <source>Sound must follow the format at once; something else does.</source>
+   <translation>Der Ton muss gleich auf das Format folgen; es folgt etwas anderes.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>Its flash is empty.</source>
+   <translation>Ihr Speicher ist leer.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>It has no sound “{wanted}”: 0 to {count}.</source>
+   <translation>Sie hat keinen Ton „{wanted}“: 0 bis {count}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>It takes a header (.h) and an image (.bin), nothing else.</source>
+   <translation>Sie nimmt eine Kopfdatei (.h) und ein Abbild (.bin), sonst nichts.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>It has no header yet: hand it that first.</source>
+   <translation>Sie hat noch keine Kopfdatei: die zuerst übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>{count:,} bytes are too many: its flash holds {flash:,}.</source>
+   <translation>{count:,} Bytes sind zu viele: Ihr Speicher fasst {flash:,}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>Sound {number} would end behind the image.</source>
+   <translation>Ton {number} endete hinter dem Abbild.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>Sound {number} is no whole number of blocks, or not as long as it says.</source>
+   <translation>Ton {number} ist keine ganze Zahl von Blöcken oder nicht so lang, wie er sagt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>No block begins where sound {number} should.</source>
+   <translation>Wo Ton {number} sein sollte, beginnt kein Block.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>The header is not plain text.</source>
+   <translation>Die Kopfdatei ist kein einfacher Text.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>The header does not define {name}.</source>
+   <translation>Die Kopfdatei definiert {name} nicht.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>{count} sounds are not from 1 to {sounds}.</source>
+   <translation>{count} Töne sind nicht 1 bis {sounds}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>{rate:,} Hz is not a rate it plays: {list} Hz are.</source>
+   <translation>{rate:,} Hz ist keine Rate, die sie spielt: {list} Hz schon.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>{name} does not have {count} entries.</source>
+   <translation>{name} hat keine {count} Einträge.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>voice board</source>
+   <translation>Sprachplatine</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>Play a sound</source>
+   <translation>Einen Ton spielen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>a number or name; empty: the next</source>
+   <translation>eine Zahl oder ein Name; leer: der nächste</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>not configured: a list of messages is wanted first</source>
+   <translation>nicht eingerichtet: zuerst ist eine Liste der Ansagen nötig</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>configured, {missing} of {all} messages missing</source>
+   <translation>eingerichtet, {missing} von {all} Ansagen fehlen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>ready, no faults</source>
+   <translation>bereit, keine Fehler</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>A line of the list names no file, or no kind it knows ({wanted}).</source>
+   <translation>Eine Zeile der Liste nennt keine Datei oder keine bekannte Art ({wanted}).</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>There is no message in the list.</source>
+   <translation>In der Liste ist keine Ansage.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>{count} messages are too many: {messages} are the most.</source>
+   <translation>{count} Ansagen sind zu viele: höchstens {messages}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>It is not configured: hand it the list of messages first.</source>
+   <translation>Sie ist nicht eingerichtet: zuerst die Liste der Ansagen übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>It is not in the list of messages.</source>
+   <translation>Es steht nicht in der Liste der Ansagen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>{count:,} bytes came; {sizes:,} stand in the list.</source>
+   <translation>{count:,} Bytes kamen; in der Liste stehen {sizes:,}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>It does nothing: {state}.</source>
+   <translation>Sie tut nichts: {state}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>It has no message “{argument}”.</source>
+   <translation>Sie hat keine Ansage „{argument}“.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>; {list} must wait</source>
+   <translation>; {list} müssen warten</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>Call a message</source>
+   <translation>Eine Ansage rufen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>messages, with commas</source>
+   <translation>Ansagen, mit Kommas</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>Read its display</source>
+   <translation>Ihre Anzeige lesen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>There is no call: dial first.</source>
+   <translation>Es gibt keinen Anruf: zuerst wählen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Hung up.</source>
+   <translation>Aufgelegt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>{calls} calls, {heard} of {all} prompts heard</source>
+   <translation>{calls} Anrufe, {heard} von {all} Ansagen gehört</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>; not heard: {list}</source>
+   <translation>; nicht gehört: {list}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>; {lost} packets lost</source>
+   <translation>; {lost} Pakete verloren</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>every prompt</source>
+   <translation>jede Ansage</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>“{name}” is no name.</source>
+   <translation>„{name}“ ist kein Name.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>, {lost} packets of it lost</source>
+   <translation>, {lost} Pakete davon verloren</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>“{text}” recorded as {name}, without a header{lost}</source>
+   <translation>„{text}“ als {name} aufgenommen, ohne Kopf{lost}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>“{words}” is no number.</source>
+   <translation>„{words}“ ist keine Zahl.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>A loss is from 0 to 100 %, a burst 1 or more, jitter and buffer milliseconds.</source>
+   <translation>Ein Verlust ist von 0 bis 100 %, ein Bündel 1 oder mehr, Jitter und Puffer sind Millisekunden.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>The line loses {lost:g} % of its packets, {burst:g} at a time; jitter {jitter:g} ms, buffer {buffer:g} ms.</source>
+   <translation>Die Leitung verliert {lost:g} % ihrer Pakete, {burst:g} auf einmal; Jitter {jitter:g} ms, Puffer {buffer:g} ms.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>{extent}.</source>
+   <translation>{extent}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>no prompt is missing</source>
+   <translation>keine Ansage fehlt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>none is unused</source>
+   <translation>keine ist ungenutzt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>nothing happened</source>
+   <translation>nichts geschah</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>The dial plan is not text in UTF-8.</source>
+   <translation>Der Wählplan ist kein Text in UTF-8.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>{count:,} bytes are no whole number of frames of {size}.</source>
+   <translation>{count:,} Bytes sind keine ganze Zahl von Rahmen zu {size}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Files ending in {ending} are not taken: .wav, {list}.</source>
+   <translation>Dateien auf {ending} werden nicht genommen: .wav, {list}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>It is over an hour long.</source>
+   <translation>Sie dauert über eine Stunde.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>It has a prompt of that name already: {other}.</source>
+   <translation>Sie hat schon eine Ansage dieses Namens: {other}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Call it</source>
+   <translation>Anrufen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>keys; a comma waits</source>
+   <translation>Tasten; ein Komma wartet</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Press keys</source>
+   <translation>Tasten drücken</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>keys</source>
+   <translation>Tasten</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Hear every prompt</source>
+   <translation>Jede Ansage hören</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Assign by name</source>
+   <translation>Nach Namen zuordnen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>What is missing</source>
+   <translation>Was fehlt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Set the line</source>
+   <translation>Die Leitung einstellen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>loss 2%, burst 3, jitter 20, buffer 60</source>
+   <translation>loss 2%, burst 3, jitter 20, buffer 60</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Record over it</source>
+   <translation>Darüber aufnehmen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>a name, and ulaw, alaw, sln or gsm</source>
+   <translation>ein Name, und ulaw, alaw, sln oder gsm</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Hang up</source>
+   <translation>Auflegen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/radio.py" />
+   <source>It has no channels yet.</source>
+   <translation>Es hat noch keine Kanäle.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/radio.py" />
+   <source>It has no channel “{argument}”.</source>
+   <translation>Es hat keinen Kanal „{argument}“.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/radio.py" />
+   <source>Channel {channel} of {count}: {name}</source>
+   <translation>Kanal {channel} von {count}: {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/radio.py" />
+   <source>deck radio</source>
+   <translation>Decksfunkgerät</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/radio.py" />
+   <source>Turn the knob</source>
+   <translation>Den Knopf drehen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/radio.py" />
+   <source>a channel; empty: the next</source>
+   <translation>ein Kanal; leer: der nächste</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/voicemail.py" />
+   <source>no greeting</source>
+   <translation>keine Begrüßung</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/voicemail.py" />
+   <source>{name}; the beep comes after {at:.2f} s</source>
+   <translation>{name}; der Piepton kommt nach {at:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/voicemail.py" />
+   <source>There is no message “{argument}”.</source>
+   <translation>Es gibt keine Nachricht „{argument}“.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/voicemail.py" />
+   <source>There are no messages.</source>
+   <translation>Es gibt keine Nachrichten.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/voicemail.py" />
+   <source>{name}, {was}; {left} new left</source>
+   <translation>{name}, {was}; noch {left} neue</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/voicemail.py" />
+   <source>Listen to messages</source>
+   <translation>Nachrichten abhören</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/voicemail.py" />
+   <source>a message; empty: the first new one</source>
+   <translation>eine Nachricht; leer: die erste neue</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/beacon.py" />
+   <source>STAND-IN: A BEACON ON A QUAY</source>
+   <translation>NACHBILDUNG: EINE BAKE AM KAI</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/beacon.py" />
+   <source>Press its button  P</source>
+   <translation>Ihren Knopf drücken  P</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/beacon.py" />
+   <source> It still holds {name}.</source>
+   <translation> Sie hat noch {name}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/beacon.py" />
+   <source>Refused {handed}: {reason} (byte {at:,}){still}</source>
+   <translation>{handed} zurückgewiesen: {reason} (Byte {at:,}){still}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/beacon.py" />
+   <source>Accepted. It holds {name}: {seconds}, {rate}, mono, 16-bit.</source>
+   <translation>Angenommen. Sie hat {name}: {seconds}, {rate}, mono, 16 Bit.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/beacon.py" />
+   <source>It holds nothing. Make a file for it, select its cell and press B.</source>
+   <translation>Sie hat nichts. Eine Datei für sie machen, ihre Zelle wählen und B drücken.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/beacon.py" />
+   <source>{used} of {memory}</source>
+   <translation>{used} von {memory}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/board.py" />
+   <source>STAND-IN: A VOICE BOARD</source>
+   <translation>NACHBILDUNG: EINE SPRACHPLATINE</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/paging.py" />
+   <source>STAND-IN: A PAGING CONTROLLER</source>
+   <translation>NACHBILDUNG: EINE DURCHSAGEANLAGE</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/phone.py" />
+   <source>STAND-IN: A PHONE</source>
+   <translation>NACHBILDUNG: EIN TELEFON</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/radio.py" />
+   <source>STAND-IN: A DECK RADIO</source>
+   <translation>NACHBILDUNG: EIN DECKSFUNKGERÄT</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/set_panel.py" />
+   <source>What the {name} holds</source>
+   <translation>Inhalt: {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/set_panel.py" />
+   <source>Hear it  P</source>
+   <translation>Hören  P</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/set_panel.py" />
+   <source>Refused {handed}: {reason} (byte {at:,})</source>
+   <translation>{handed} zurückgewiesen: {reason} (Byte {at:,})</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/set_panel.py" />
+   <source>It says: {state}.</source>
+   <translation>Sie sagt: {state}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/set_panel.py" />
+   <source>It holds nothing. ⇧B delivers all that is made for it.</source>
+   <translation>Sie hat nichts. ⇧B liefert alles für sie Gemachte.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/set_panel.py" />
+   <source>{count} held, {used} of {room}</source>
+   <translation>{count} darin, {used} von {room}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/voicemail.py" />
+   <source>STAND-IN: A VOICEMAIL BOX</source>
+   <translation>NACHBILDUNG: EIN ANRUFBEANTWORTER</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Phone menu</source>
+   <translation>Telefonmenü</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Make it a menu  Ins</source>
+   <translation>Zum Menü machen  Einfg</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Take it off  Del</source>
+   <translation>Wegnehmen  Entf</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Of names that begin with keys: “1 Fares”, “12 Evening fares”</source>
+   <translation>Aus Namen, die mit Tasten beginnen: „1 Fares“, „12 Evening fares“</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>As text…</source>
+   <translation>Als Text…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Tones of the states, what is said at a wrong key, how long it waits: the whole plan as TOML</source>
+   <translation>Töne der Zustände, was bei einer falschen Taste gesagt wird, wie lange es wartet: der ganze Plan als TOML</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>PROMPTS: ENTER PUTS ONE TO THE KEY</source>
+   <translation>ANSAGEN: ENTER LEGT EINE AUF DIE TASTE</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>STAND-IN: A TELEPHONE</source>
+   <translation>NACHBILDUNG: EIN TELEFON</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Call</source>
+   <translation>Anrufen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Record over the phone</source>
+   <translation>Über das Telefon aufnehmen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Somebody calls and says a line; what comes out of the line stands on the board, without a header</source>
+   <translation>Jemand ruft an und sagt eine Zeile; was aus der Leitung kommt, steht ohne Kopf in der Übersicht</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>packets lost</source>
+   <translation>verlorene Pakete</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>jitter</source>
+   <translation>Jitter</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>lost</source>
+   <translation>verloren</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>What happened in the call</source>
+   <translation>Was im Anruf geschah</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Call, and press keys: they are really sounded and really detected.</source>
+   <translation>Anrufen und Tasten drücken: Sie erklingen wirklich und werden wirklich erkannt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>{name}: {extent}</source>
+   <translation>{name}: {extent}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>{count} missing: {list}</source>
+   <translation>{count} fehlen: {list}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>None is missing</source>
+   <translation>Keine fehlt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>{count} not used</source>
+   <translation>{count} nicht genutzt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>all are used</source>
+   <translation>alle genutzt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>The phone refuses {name}: {reason}</source>
+   <translation>Das Telefon weist {name} zurück: {reason}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>“{name}” at {key} of {menu}</source>
+   <translation>„{name}“ bei {key} von {menu}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>the beginning</source>
+   <translation>der Anfang</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>a menu at {key} of {menu}</source>
+   <translation>ein Menü bei {key} von {menu}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>nothing at {key} of {menu}</source>
+   <translation>nichts bei {key} von {menu}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>assigning by name</source>
+   <translation>nach Namen zuordnen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>{extent}. {key} takes it back.</source>
+   <translation>{extent}. {key} nimmt es zurück.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>the dial plan</source>
+   <translation>der Wählplan</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Calling until every prompt was heard …</source>
+   <translation>Anrufen, bis jede Ansage gehört wurde …</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>over the phone</source>
+   <translation>über das Telefon</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>The recording could not be kept: {error}.</source>
+   <translation>Die Aufnahme konnte nicht aufbewahrt werden: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Telephone menu</source>
+   <translation>Telefonmenü</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>Key</source>
+   <translation>Taste</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>Dialled by</source>
+   <translation>Gewählt mit</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>The menu as a tree of keys</source>
+   <translation>Das Menü als Baum von Tasten</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>Prompts</source>
+   <translation>Ansagen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>Key {key}</source>
+   <translation>Taste {key}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>says</source>
+   <translation>sagt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>next key</source>
+   <translation>nächste Taste</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>key {key}</source>
+   <translation>Taste {key}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>menu {target}</source>
+   <translation>Menü {target}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>  (missing)</source>
+   <translation>  (fehlt)</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>  ({list} missing)</source>
+   <translation>  ({list} fehlen)</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/plan_dialog.py" />
+   <source>The menu as text</source>
+   <translation>Das Menü als Text</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/plan_dialog.py" />
+   <source>A key does menu NAME, say PROMPT, or {actions}. [states] has {states}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.</source>
+   <translation>Eine Taste tut menu NAME, say ANSAGE oder {actions}. [states] hat {states}: ein Ton eines Landes (gb/busy), say ANSAGE, silence, oder mehrere mit +.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/plan_dialog.py" />
+   <source>The menu as TOML</source>
+   <translation>Das Menü als TOML</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>Hand files to the stand-in of a receiver, and do something with it.</source>
+   <translation>Dateien der Nachbildung eines Empfängers geben und etwas mit ihr tun.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>A list (manifest.jsonl) and a header (.h) are handed over before what they speak of. --keep holds what it holds between starts.</source>
+   <translation>Eine Liste (manifest.jsonl) und ein Header (.h) werden vor dem übergeben, wovon sie sprechen. --keep bewahrt zwischen Starts, was die Nachbildung hält.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>What to do to it afterwards; may be repeated. --do help tells what there is.</source>
+   <translation>Was danach mit ihr zu tun ist; mehrmals möglich. --do help sagt, was es gibt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>Write what is heard, one after the other, to a WAV file.</source>
+   <translation>Was zu hören ist, nacheinander in eine WAV-Datei schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>A folder for what it holds, from one start to the next.</source>
+   <translation>Ein Ordner für das, was sie hält, von einem Start zum nächsten.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>A folder for what was recorded over a telephone.</source>
+   <translation>Ein Ordner für das, was über ein Telefon aufgenommen wurde.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>Make something go wrong with the first file.</source>
+   <translation>Bei der ersten Datei etwas schiefgehen lassen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>There is no stand-in for {receiver}: its file names none.</source>
+   <translation>Für {receiver} gibt es keine Nachbildung: Seine Datei nennt keine.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>Look at its permissions.</source>
+   <translation>Nach seinen Rechten sehen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>taken    {path}</source>
+   <translation>genommen  {path}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>refused  {path}: {reason} (byte {at:,})</source>
+   <translation>zurückgewiesen  {path}: {reason} (Byte {at:,})</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>press      Set it off</source>
+   <translation>press      Auslösen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>The {name} cannot “{word}”: it can {list}.</source>
+   <translation>{name} kann „{word}“ nicht: möglich ist {list}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>It holds nothing.</source>
+   <translation>Es ist nichts darin.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/worker.py" />
+   <source>The call failed</source>
+   <translation>Der Anruf ist misslungen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/commands.py" />
+   <source>Make tones</source>
+   <translation>Töne machen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/commands.py" />
+   <source>dial, ringing and busy tones of nineteen countries, keys, and recipes of your own.</source>
+   <translation>Wähl-, Frei- und Besetzttöne von neunzehn Ländern, Tasten und eigene Rezepte.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/commands.py" />
+   <source>Tones…</source>
+   <translation>Töne…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/commands.py" />
+   <source>Dial, ringing and busy tones of countries, keys that are pressed, and recipes of one's own; a tone of the board is changed.</source>
+   <translation>Wähl-, Frei- und Besetzttöne von Ländern, gedrückte Tasten und eigene Rezepte; ein Ton der Übersicht wird geändert.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/keys.py" />
+   <source>frequencies ITU-T Q.23; levels, with the high group 2 dB over the low one, and 100 ms on and off: common practice, from memory</source>
+   <translation>Frequenzen ITU-T Q.23; Pegel, die hohe Gruppe 2 dB über der tiefen, und 100 ms an und aus: üblich, aus dem Gedächtnis</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/keys.py" />
+   <source>There is no key “{key}”.</source>
+   <translation>Es gibt keine Taste „{key}“.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/keys.py" />
+   <source>Give keys of {keys}.</source>
+   <translation>Tasten aus {keys} angeben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/keys.py" />
+   <source>No key is pressed.</source>
+   <translation>Keine Taste wird gedrückt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/making.py" />
+   <source>“{play}” cannot be played: {why}</source>
+   <translation>„{play}“ lässt sich nicht spielen: {why}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/making.py" />
+   <source>Give a sound file, from the folder of the recipe on.</source>
+   <translation>Eine Tondatei angeben, vom Ordner des Rezepts aus.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/making.py" />
+   <source>“{name}” has no length.</source>
+   <translation>„{name}“ hat keine Länge.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/making.py" />
+   <source>Give its segments seconds.</source>
+   <translation>Seinen Abschnitten Sekunden geben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/making.py" />
+   <source>“{name}” is louder than full scale.</source>
+   <translation>„{name}“ ist lauter als der Vollausschlag.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/making.py" />
+   <source>Lower its levels.</source>
+   <translation>Seine Pegel senken.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/own.py" />
+   <source>Check the folder.</source>
+   <translation>Den Ordner prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>dial tone</source>
+   <translation>Wählton</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>ringing tone</source>
+   <translation>Freiton</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>busy tone</source>
+   <translation>Besetztton</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>congestion tone</source>
+   <translation>Gassenbesetztton</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>call waiting tone</source>
+   <translation>Anklopfton</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>special information tone</source>
+   <translation>Hinweiston</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>recorder warning tone</source>
+   <translation>Warnton der Aufzeichnung</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>{country}, {called}</source>
+   <translation>{country}, {called}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>There are no tones of “{country}”.</source>
+   <translation>Es gibt keine Töne von „{country}“.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>Give one of {list}.</source>
+   <translation>Eines von {list} angeben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>{name} has no tone “{kind}”.</source>
+   <translation>{name} hat keinen Ton „{kind}“.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>Mend the recipe.</source>
+   <translation>Das Rezept berichtigen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>there is no such field; there are {list}.</source>
+   <translation>so ein Feld gibt es nicht; es gibt {list}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>it has to be a text.</source>
+   <translation>es muss ein Text sein.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>there have to be 1 to {most_segments:,} segments.</source>
+   <translation>es müssen 1 bis {most_segments:,} Abschnitte sein.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>it is dBm0 or dBFS.</source>
+   <translation>es ist dBm0 oder dBFS.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>it is one of {list}.</source>
+   <translation>es ist eines von {list}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>it has to be a table.</source>
+   <translation>es muss eine Tabelle sein.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>at most {most_tones} frequencies sound together.</source>
+   <translation>höchstens {most_tones} Frequenzen klingen zugleich.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>give one level, or one for each frequency.</source>
+   <translation>einen Pegel angeben oder einen für jede Frequenz.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>it is a tone, another tone, words, or a sound: only one of hz, tone, say, play.</source>
+   <translation>es ist ein Ton, ein anderer Ton, Wörter oder ein Klang: nur eines von hz, tone, say, play.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>how loud is it, in {unit}?</source>
+   <translation>wie laut ist es, in {unit}?</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>how long is it?</source>
+   <translation>wie lang ist es?</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>{top:g} Hz do not fit into {rate:,} Hz.</source>
+   <translation>{top:g} Hz passen nicht in {rate:,} Hz.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>{unit}: together its tones are louder than full scale can hold.</source>
+   <translation>{unit}: zusammen sind seine Töne lauter, als der Vollausschlag fasst.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>its level in {over}</source>
+   <translation>sein Pegel in {over}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>it is a number from {low:g} to {high:g}.</source>
+   <translation>es ist eine Zahl von {low:g} bis {high:g}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>it is true or false.</source>
+   <translation>es ist true oder false.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>“{say}” is not here.</source>
+   <translation>„{say}“ ist nicht hier.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>Give it as a file.</source>
+   <translation>Als Datei angeben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>There is no tone “{key}”.</source>
+   <translation>Es gibt keinen Ton „{key}“.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>Give one of those that are listed.</source>
+   <translation>Einen der aufgezählten angeben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>“{name}” stands for itself.</source>
+   <translation>„{name}“ steht für sich selbst.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>Take the tone out of itself.</source>
+   <translation>Den Ton aus sich selbst herausnehmen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>It would be longer than an hour.</source>
+   <translation>Es wäre länger als eine Stunde.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>Repeat it less often.</source>
+   <translation>Weniger oft wiederholen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>Make its parts shorter.</source>
+   <translation>Seine Teile kürzer machen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>Its periods close only after {period:,.0f} s.</source>
+   <translation>Seine Perioden schließen erst nach {period:,.0f} s.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>Take whole frequencies.</source>
+   <translation>Ganze Frequenzen nehmen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/words.py" />
+   <source>“{text}” says no sound.</source>
+   <translation>„{text}“ sagt keinen Klang.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/words.py" />
+   <source>Write 400 + 450, 425 × 25, silence, say: words, play: a file, or tone: gb/ringing.</source>
+   <translation>400 + 450, 425 × 25, silence, say: Wörter, play: eine Datei oder tone: gb/ringing schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/words.py" />
+   <source>“{text}” is no level.</source>
+   <translation>„{text}“ ist kein Pegel.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/words.py" />
+   <source>Write −10, or one for each frequency: −8, −6.</source>
+   <translation>−10 schreiben, oder einen je Frequenz: −8, −6.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/words.py" />
+   <source>“{text}” is no length.</source>
+   <translation>„{text}“ ist keine Länge.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/words.py" />
+   <source>Write seconds, 0.375 for one.</source>
+   <translation>Sekunden schreiben, etwa 0.375.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Tone</source>
+   <translation>Ton</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>A country, a tone, or keys: 0123#</source>
+   <translation>Ein Land, ein Ton oder Tasten: 0123#</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Find a tone, or type keys that are pressed</source>
+   <translation>Einen Ton finden oder gedrückte Tasten tippen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Tones</source>
+   <translation>Töne</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Name of the tone</source>
+   <translation>Name des Tons</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>The length</source>
+   <translation>Die Länge</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>About how long the whole is, in whole cadences; 0 is once</source>
+   <translation>Etwa wie lang das Ganze ist, in ganzen Rhythmen; 0 ist einmal</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>In whole cadences, or whole periods of a tone that goes on; 0 is once</source>
+   <translation>In ganzen Rhythmen oder ganzen Perioden eines Dauertons; 0 ist einmal</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>about </source>
+   <translation>etwa </translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Add a segment</source>
+   <translation>Einen Abschnitt hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Remove it</source>
+   <translation>Entfernen</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Keep as mine</source>
+   <translation>Als meinen behalten</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>{name}, mine</source>
+   <translation>{name}, meiner</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Keys {typed}</source>
+   <translation>Tasten {typed}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>There is no such tone. Keys are 0 to 9, *, # and A to D.</source>
+   <translation>So einen Ton gibt es nicht. Tasten sind 0 bis 9, *, # und A bis D.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>From: {source}.</source>
+   <translation>Aus: {source}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>a sine at full scale is +{full_scale:g} dBm0</source>
+   <translation>ein Sinus am Vollausschlag ist +{full_scale:g} dBm0</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>0 dBFS is full scale</source>
+   <translation>0 dBFS ist der Vollausschlag</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>closes on whole periods, repeats without a seam</source>
+   <translation>schließt auf ganzen Perioden, wiederholt sich ohne Naht</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>ramps of {ramp:g} ms</source>
+   <translation>Rampen von {ramp:g} ms</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Add a segment.</source>
+   <translation>Einen Abschnitt hinzufügen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>“{name}” is kept, and found by its name in every job.</source>
+   <translation>„{name}“ ist behalten und in jedem Auftrag unter seinem Namen zu finden.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>the tone “{name}”</source>
+   <translation>der Ton „{name}“</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/picture.py" />
+   <source>The tone in time and frequency</source>
+   <translation>Der Ton in Zeit und Frequenz</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/picture.py" />
+   <source>{hz:,} Hz</source>
+   <translation>{hz:,} Hz</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/picture.py" />
+   <source>{at:g} s</source>
+   <translation>{at:g} s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/picture.py" />
+   <source>{hz:g} Hz</source>
+   <translation>{hz:g} Hz</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/picture.py" />
+   <source> × {by:g}</source>
+   <translation> × {by:g}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>Segments of the tone, in order</source>
+   <translation>Abschnitte des Tons, der Reihe nach</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>Sounds</source>
+   <translation>Klingt</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>Level, {unit}</source>
+   <translation>Pegel, {unit}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>Seconds</source>
+   <translation>Sekunden</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>its own</source>
+   <translation>eigene</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>Times</source>
+   <translation>Mal</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>“{text}” is no count.</source>
+   <translation>„{text}“ ist keine Anzahl.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>Write 1, 2, 3 …</source>
+   <translation>Schreiben Sie 1, 2, 3 …</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/tone_verb.py" />
+   <source>A recipe is a tone of a country (gb/ringing; --list), keys that are pressed (keys:0123), or a TOML file. Its level, pauses and band stay as they are: no receiver brings it to another level, trims or filters it. It is made at the rate that the receiver takes, so that nothing is resampled.</source>
+   <translation>Ein Rezept ist ein Ton eines Landes (gb/ringing; --list), gedrückte Tasten (keys:0123) oder eine TOML-Datei. Pegel, Pausen und Band bleiben, wie sie sind: Kein Empfänger ändert seinen Pegel, kürzt oder filtert ihn. Er entsteht mit der Rate, die der Empfänger nimmt, sodass nichts umgetastet wird.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/tone_verb.py" />
+   <source>Make call-progress tones, key tones and recipes of one's own.</source>
+   <translation>Hörtöne, Tastentöne und eigene Rezepte machen.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/tone_verb.py" />
+   <source>About how long, in whole cadences or periods.</source>
+   <translation>Etwa wie lang, in ganzen Rhythmen oder Perioden.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/tone_verb.py" />
+   <source>How often the whole sounds.</source>
+   <translation>Wie oft das Ganze erklingt.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/tone_verb.py" />
+   <source>List the tones of all countries, and leave.</source>
+   <translation>Die Töne aller Länder auflisten und enden.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/tone_verb.py" />
+   <source>Write the recipes as TOML, to be changed, and leave.</source>
+   <translation>Die Rezepte als TOML schreiben, zum Ändern, und enden.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/tone_verb.py" />
+   <source>Give recipes, what they are for (--for or --form), and --into.</source>
+   <translation>Rezepte geben, wofür sie sind (--for oder --form), und --into.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/worker.py" />
+   <source>The tone could not be made</source>
+   <translation>Der Ton ließ sich nicht machen</translation>
+  </message>
+  <message>
    <location filename="../cli/common.py" />
    <source>“{value}” is no number that can be meant.</source>
    <translation>„{value}“ ist keine Zahl, die gemeint sein kann.</translation>
@@ -134,351 +4009,74 @@
    <translation>Ansehen</translation>
   </message>
   <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>“{value}” is no size, such as 500MB</source>
-   <translation>„{value}“ ist keine Größe, etwa 500MB</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Make a corpus: rows, qualities, doubles, rules, sides, files and their list.</source>
-   <translation>Einen Korpus machen: Zeilen, Güte, Doppelte, Regeln, Seiten, Dateien und ihre Liste.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Who is on which side stays as it is when clips are added. A run that was stopped goes on where it was; nothing is measured or made twice. Rules are of: seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong.</source>
-   <translation>Wer auf welcher Seite ist, bleibt so, wenn Clips dazukommen. Ein abgebrochener Lauf geht dort weiter, wo er war; nichts wird zweimal gemessen oder gemacht. Regeln gibt es für: seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>What every file is to be.</source>
-   <translation>Was jede Datei sein soll.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Where the corpus goes.</source>
-   <translation>Wohin der Korpus geht.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Texts, speakers, languages: CSV, TSV, JSON Lines or a spreadsheet.</source>
-   <translation>Texte, Sprecher, Sprachen: CSV, TSV, JSON Lines oder eine Tabelle.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>What names of folders and files tell, such as {speaker}/{language}-{id}.</source>
-   <translation>Was Namen von Ordnern und Dateien sagen, etwa {speaker}/{language}-{id}.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>name.txt beside name.wav is its text.</source>
-   <translation>name.txt neben name.wav ist der Text dazu.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Of clips that nothing else tells it of.</source>
-   <translation>Von Clips, bei denen nichts anderes sie sagt.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Leave out what breaks it; may be repeated.</source>
-   <translation>Weglassen, was dagegen verstößt; mehrmals möglich.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Say what breaks it; may be repeated.</source>
-   <translation>Sagen, was dagegen verstößt; mehrmals möglich.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Clips that repeat another.</source>
-   <translation>Clips, die einen anderen wiederholen.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Shares of training, development and test.</source>
-   <translation>Anteile von Training, Entwicklung und Test.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Decides which speaker goes where.</source>
-   <translation>Entscheidet, welcher Sprecher wohin kommt.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>What the sides are alike in, beside length; may be repeated.</source>
-   <translation>Worin die Seiten sich neben der Länge gleichen; mehrmals möglich.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>A splits.csv of before: speakers stay where it says.</source>
-   <translation>Eine splits.csv von früher: Sprecher bleiben, wo sie dort stehen.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>TAR archives of at most this size, in place of folders.</source>
-   <translation>TAR-Archive von höchstens dieser Größe statt Ordnern.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>With --shards: leave no clips beside the archives, which takes half the space; a later run makes them all anew.</source>
-   <translation>Mit --shards: neben den Archiven keine einzelnen Clips lassen, was den halben Platz braucht; ein späterer Lauf macht alle neu.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Write the list as Parquet too.</source>
-   <translation>Die Liste auch als Parquet schreiben.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Cut what is longer in pauses, into pieces of so many seconds: 3-15.</source>
-   <translation>Was länger ist, in Pausen schneiden, in Stücke von so vielen Sekunden: 3-15.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>What an engine heard (hear --kept): for words_wrong, and times of words.</source>
-   <translation>Was eine Erkennung hörte (hear --kept): für words_wrong und Zeiten der Wörter.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Recordings whose folder is gone or empty are meant to be: what was made of them is deleted.</source>
-   <translation>Aufnahmen, deren Ordner fort oder leer ist, sollen fort sein: Was aus ihnen gemacht wurde, wird gelöscht.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Show the first rows, and what is wrong with rows; do nothing.</source>
-   <translation>Die ersten Zeilen zeigen, und was an Zeilen falsch ist; nichts tun.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Measure and judge, and tell what rules cost; make nothing.</source>
-   <translation>Messen und beurteilen und sagen, was Regeln kosten; nichts machen.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>How many at once; default: all cores.</source>
-   <translation>Wie viele zugleich; sonst alle Kerne.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Measure and make on the Dask cluster whose scheduler is there.</source>
-   <translation>Auf dem Dask-Cluster messen und machen, dessen Scheduler dort ist.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>--no-loose is about archives: say how large they may be, --shards 1GB.</source>
-   <translation>--no-loose betrifft Archive: Sagen Sie, wie groß sie sein dürfen, --shards 1GB.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Say where the corpus goes: --into FOLDER.</source>
-   <translation>Sagen, wohin der Korpus geht: --into ORDNER.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../cli/corpus_verb.py" />
-   <source>{count:,} rows{faults}.</source>
-   <extracomment>Where there is one: {count:,} row{faults}.</extracomment>
-   <translation>
-    <numerusform>{count:,} Zeile{faults}.</numerusform>
-    <numerusform>{count:,} Zeilen{faults}.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>, of which these are the first {preview}</source>
-   <translation>, davon die ersten {preview}</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Stopped; the same command goes on from here.</source>
-   <translation>Angehalten; derselbe Befehl macht von hier weiter.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Nothing came into {side}: there are too few speakers to give it one. Give --splits, or another --split.</source>
-   <translation>Nach {side} kam nichts: es gibt zu wenige Sprecher, um ihm einen zu geben. --splits angeben oder ein anderes --split.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>{clips:,} of {of_clips:,} clips kept, {kept} of {all}.</source>
-   <translation>{clips:,} von {of_clips:,} Clips behalten, {kept} von {all}.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>leaves out</source>
-   <translation>lässt aus</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>flags</source>
-   <translation>merkt an</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../cli/corpus_verb.py" />
-   <source>  {rule}: {does} {clips:,} clips, {hours}</source>
-   <extracomment>Where there is one:   {rule}: {does} {clips:,} clip, {hours}</extracomment>
-   <translation>
-    <numerusform>  {rule}: {does} {clips:,} Clip, {hours}</numerusform>
-    <numerusform>  {rule}: {does} {clips:,} Clips, {hours}</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../cli/corpus_verb.py" />
-   <source>  {side}: {clips:,} clips, {hours}</source>
-   <extracomment>Where there is one:   {side}: {clips:,} clip, {hours}</extracomment>
-   <translation>
-    <numerusform>  {side}: {clips:,} Clip, {hours}</numerusform>
-    <numerusform>  {side}: {clips:,} Clips, {hours}</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>  The same clips lie loose in clips/ as well: the next run goes on from them. With --no-loose they are deleted, and made anew then.</source>
-   <translation>  Dieselben Clips liegen auch einzeln in clips/: Der nächste Lauf geht von ihnen aus. Mit --no-loose werden sie gelöscht und dann neu gemacht.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>A receiver's slug, or a TOML file.</source>
-   <translation>Das Kürzel eines Empfängers oder eine TOML-Datei.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>A field of the receiver, such as delivery.form=zip.</source>
    <translation>Ein Feld des Empfängers, etwa delivery.form=zip.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Hand over what was made: a folder, an archive, one file, or an image, with its list.</source>
    <translation>Übergeben, was gemacht wurde: als Ordner, Archiv, eine Datei oder Abbild, mit Liste.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Only what has changed is sent again; what another has put there is never replaced. Which copy is where is noted beside the outputs.</source>
    <translation>Nur Geändertes wird wieder gesendet; was jemand anders dort hinlegte, wird nie ersetzt. Welche Kopie wo liegt, wird neben den Ausgaben vermerkt.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Where it goes.</source>
    <translation>Wohin es geht.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>A script: texts, languages and kinds by name.</source>
    <translation>Ein Skript: Texte, Sprachen und Arten nach Namen.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Hand all to the receiver's stand-in first, and note what it says.</source>
    <translation>Zuerst alles der Nachbildung des Empfängers geben und vermerken, was sie sagt.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Write a page for whoever ordered the set.</source>
    <translation>Eine Seite für den schreiben, der den Satz bestellt hat.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Delete there what was delivered before and is wanted no more.</source>
    <translation>Dort löschen, was früher geliefert wurde und nicht mehr gewünscht ist.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Tell what would go out, and send nothing.</source>
    <translation>Sagen, was hinausginge, und nichts senden.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>A report is a page of HTML: “{name}” would not be opened as one. Name a file ending in .html.</source>
    <translation>Ein Bericht ist eine HTML-Seite: „{name}“ würde nicht als solche geöffnet. Nennen Sie eine Datei, die auf .html endet.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>  refused: {detail}</source>
    <translation>  abgelehnt: {detail}</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>gone     {path}</source>
    <translation>weg      {path}</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>There is no stand-in for {name}.</source>
    <translation>Für {name} gibt es keine Nachbildung.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Leave --try out.</source>
    <translation>--try weglassen.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>Hand files to the stand-in of a receiver, and do something with it.</source>
-   <translation>Dateien der Nachbildung eines Empfängers geben und etwas mit ihr tun.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>A list (manifest.jsonl) and a header (.h) are handed over before what they speak of. --keep holds what it holds between starts.</source>
-   <translation>Eine Liste (manifest.jsonl) und ein Header (.h) werden vor dem übergeben, wovon sie sprechen. --keep bewahrt zwischen Starts, was die Nachbildung hält.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>What to do to it afterwards; may be repeated. --do help tells what there is.</source>
-   <translation>Was danach mit ihr zu tun ist; mehrmals möglich. --do help sagt, was es gibt.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>Write what is heard, one after the other, to a WAV file.</source>
-   <translation>Was zu hören ist, nacheinander in eine WAV-Datei schreiben.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>A folder for what it holds, from one start to the next.</source>
-   <translation>Ein Ordner für das, was sie hält, von einem Start zum nächsten.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>A folder for what was recorded over a telephone.</source>
-   <translation>Ein Ordner für das, was über ein Telefon aufgenommen wurde.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>Make something go wrong with the first file.</source>
-   <translation>Bei der ersten Datei etwas schiefgehen lassen.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>There is no stand-in for {receiver}: its file names none.</source>
-   <translation>Für {receiver} gibt es keine Nachbildung: Seine Datei nennt keine.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>Look at its permissions.</source>
-   <translation>Nach seinen Rechten sehen.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>taken    {path}</source>
-   <translation>genommen  {path}</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>refused  {path}: {reason} (byte {at:,})</source>
-   <translation>zurückgewiesen  {path}: {reason} (Byte {at:,})</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>press      Set it off</source>
-   <translation>press      Auslösen</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>The {name} cannot “{word}”: it can {list}.</source>
-   <translation>{name} kann „{word}“ nicht: möglich ist {list}.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>It holds nothing.</source>
-   <translation>Es ist nichts darin.</translation>
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
@@ -536,91 +4134,6 @@
    <translation>Sagen, woraus eine Datei gemacht wurde und wie.</translation>
   </message>
   <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Have a service listen to made files, and tell how many words it got wrong.</source>
-   <translation>Einen Dienst gemachte Dateien anhören lassen und sagen, wie viele Wörter er falsch versteht.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>The service is described in the receiver, [service]; where it names no url, a simulated one answers on the loopback interface, by the speech engine that runs here. With --kept nothing is asked twice for the same bytes.</source>
-   <translation>Der Dienst ist im Empfänger beschrieben, [service]; nennt er keine url, antwortet ein nachgebildeter auf der Loopback-Schnittstelle, mit der Spracherkennung, die hier läuft. Mit --kept wird für dieselben Bytes nichts zweimal gefragt.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>A script: what is meant, by name.</source>
-   <translation>Ein Skript: was gemeint ist, nach Namen.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Of those that the script says nothing of.</source>
-   <translation>Von denen, über die das Skript nichts sagt.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Answers, kept from one run to the next.</source>
-   <translation>Antworten, von einem Lauf zum nächsten bewahrt.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Let the service know the lines of the script: it hears one of them, or nothing.</source>
-   <translation>Dem Dienst die Zeilen des Skripts sagen: Er hört eine davon oder nichts.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Write all of it to a table, most doubtful first: .csv or .jsonl.</source>
-   <translation>Alles in eine Tabelle schreiben, das Zweifelhafteste zuerst: .csv oder .jsonl.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Send the files as they are and after each codec, and tell what each costs in words.</source>
-   <translation>Die Dateien so senden, wie sie sind, und nach jedem Codec, und sagen, was jeder an Wörtern kostet.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Of --codecs, as SVG.</source>
-   <translation>Von --codecs, als SVG.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Show the request for the first file, and a command for it; send nothing.</source>
-   <translation>Die Anfrage für die erste Datei zeigen und einen Befehl dafür; nichts senden.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>{receiver} is no service: its file has no [service].</source>
-   <translation>{receiver} ist kein Dienst: Seine Datei hat kein [service].</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>There is nothing to listen to.</source>
-   <translation>Es gibt nichts anzuhören.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Name made files, or their folder.</source>
-   <translation>Gemachte Dateien nennen oder ihren Ordner.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Listening</source>
-   <translation>Hören</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>  {words:.0f} % of words wrong, meant “{meant}”</source>
-   <translation>  {words:.0f} % der Wörter falsch, gemeint „{meant}“</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Word error rate of all: {words_wrong:.1f} % of {words:,} words.</source>
-   <translation>Wortfehlerrate von allen: {words_wrong:.1f} % von {words:,} Wörtern.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>{name:34}{words_wrong:6.1f} % of words wrong  {more:6}  {bits}</source>
-   <translation>{name:34}{words_wrong:6.1f} % Wörter falsch  {more:6}  {bits}</translation>
-  </message>
-  <message>
    <location filename="../cli/help_pages.py" />
    <source>Exit codes: 0 all is well; 1 something does not fit, failed, or was not made; 2 wrong use; 3 nothing failed, but something wants a decision; 130 stopped by Ctrl+C.</source>
    <translation>Rückgabewerte: 0 alles gut; 1 etwas passt nicht, schlug fehl oder wurde nicht gemacht; 2 falscher Gebrauch; 3 nichts schlug fehl, aber etwas will eine Entscheidung; 130 mit Strg+C angehalten.</translation>
@@ -664,96 +4177,6 @@
    <location filename="../cli/help_pages.py" />
    <source>Error: {message}</source>
    <translation>Fehler: {message}</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Pieces are joined, a loop is found in them (or given by --loop), closed by a crossfade, measured at its seam, fitted for the line and repeated to --length, to the sample. MUSIC may be one recipe (.hold.toml), which lies beside what was made before. Rights go into the file; without holder and licence there is a warning.</source>
-   <translation>Stücke werden verbunden, eine Schleife darin gesucht (oder mit --loop gegeben), mit einer Überblendung geschlossen, an der Naht gemessen, für die Leitung passend gemacht und bis --length wiederholt, auf den Abtastwert genau. MUSIC darf ein Rezept sein (.hold.toml), das neben dem früher Gemachten liegt. Rechte kommen in die Datei; ohne Inhaber und Lizenz wird gewarnt.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Make hold music: a loop without a seam, fitted for the line, with messages over it.</source>
-   <translation>Wartemusik machen: eine Schleife ohne Naht, für die Leitung, mit Ansagen darüber.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Output folder.</source>
-   <translation>Ausgabeordner.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Of the whole, seconds or m:ss; by default the loop once.</source>
-   <translation>Des Ganzen, in Sekunden oder m:ss; sonst die Schleife einmal.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>The loop, in what the pieces are together.</source>
-   <translation>Die Schleife, in dem, was die Stücke zusammen sind.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Seconds that a loop that is found has at least.</source>
-   <translation>Sekunden, die eine gefundene Schleife mindestens hat.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Seconds over which the end goes into the start.</source>
-   <translation>Sekunden, über die das Ende in den Anfang übergeht.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Loudness of the music.</source>
-   <translation>Lautheit der Musik.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>What is kept of it.</source>
-   <translation>Was davon bleibt.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Laid over it; may be repeated.</source>
-   <translation>Darübergelegt; mehrmals möglich.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Seconds from one message to the next.</source>
-   <translation>Sekunden von einer Ansage zur nächsten.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>By how much the music is softer beneath, dB.</source>
-   <translation>Um wie viel die Musik darunter leiser ist, in dB.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Of the file.</source>
-   <translation>Der Datei.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Whose the music is.</source>
-   <translation>Wem die Musik gehört.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>By what it may be played.</source>
-   <translation>Wonach sie gespielt werden darf.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Of that: an invoice, a page.</source>
-   <translation>Dafür: eine Rechnung, eine Seite.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>The last day, such as 2027-03-31.</source>
-   <translation>Der letzte Tag, etwa 2027-03-31.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>loop from {start:.3f} to {stop:.3f} s. {words} {lufs:.1f} LUFS.</source>
-   <translation>Schleife von {start:.3f} bis {stop:.3f} s. {words} {lufs:.1f} LUFS.</translation>
   </message>
   <message>
    <location filename="../cli/home/appstream.py" />
@@ -824,11 +4247,6 @@
    <location filename="../cli/home/mime.py" />
    <source>Kittiwake job</source>
    <translation>Kittiwake-Auftrag</translation>
-  </message>
-  <message>
-   <location filename="../cli/home/placing.py" />
-   <source>{path} could not be written: {reason_of}.</source>
-   <translation>{path} konnte nicht geschrieben werden: {reason_of}.</translation>
   </message>
   <message>
    <location filename="../cli/home/placing.py" />
@@ -1406,41 +4824,6 @@
    <translation>{folder}: Die Aufnahmen haben mehrere Abtastraten ({counts}). Ob eine davon falsch ist, sagt „kittiwake fit“ nach den Stimmen.</translation>
   </message>
   <message>
-   <location filename="../cli/tone_verb.py" />
-   <source>A recipe is a tone of a country (gb/ringing; --list), keys that are pressed (keys:0123), or a TOML file. Its level, pauses and band stay as they are: no receiver brings it to another level, trims or filters it. It is made at the rate that the receiver takes, so that nothing is resampled.</source>
-   <translation>Ein Rezept ist ein Ton eines Landes (gb/ringing; --list), gedrückte Tasten (keys:0123) oder eine TOML-Datei. Pegel, Pausen und Band bleiben, wie sie sind: Kein Empfänger ändert seinen Pegel, kürzt oder filtert ihn. Er entsteht mit der Rate, die der Empfänger nimmt, sodass nichts umgetastet wird.</translation>
-  </message>
-  <message>
-   <location filename="../cli/tone_verb.py" />
-   <source>Make call-progress tones, key tones and recipes of one's own.</source>
-   <translation>Hörtöne, Tastentöne und eigene Rezepte machen.</translation>
-  </message>
-  <message>
-   <location filename="../cli/tone_verb.py" />
-   <source>About how long, in whole cadences or periods.</source>
-   <translation>Etwa wie lang, in ganzen Rhythmen oder Perioden.</translation>
-  </message>
-  <message>
-   <location filename="../cli/tone_verb.py" />
-   <source>How often the whole sounds.</source>
-   <translation>Wie oft das Ganze erklingt.</translation>
-  </message>
-  <message>
-   <location filename="../cli/tone_verb.py" />
-   <source>List the tones of all countries, and leave.</source>
-   <translation>Die Töne aller Länder auflisten und enden.</translation>
-  </message>
-  <message>
-   <location filename="../cli/tone_verb.py" />
-   <source>Write the recipes as TOML, to be changed, and leave.</source>
-   <translation>Die Rezepte als TOML schreiben, zum Ändern, und enden.</translation>
-  </message>
-  <message>
-   <location filename="../cli/tone_verb.py" />
-   <source>Give recipes, what they are for (--for or --form), and --into.</source>
-   <translation>Rezepte geben, wofür sie sind (--for oder --form), und --into.</translation>
-  </message>
-  <message>
    <location filename="../cli/touch_verb.py" />
    <source>Times are seconds, m:ss, or samples (44100 samples). Without --span the whole file is one clip; names of several spans come from the spans. Nothing is written to the sources.</source>
    <translation>Zeiten sind Sekunden, m:ss oder Abtastwerte (44100 samples). Ohne --span ist die ganze Datei ein Clip; Namen mehrerer Abschnitte kommen von den Abschnitten. In die Quellen wird nichts geschrieben.</translation>
@@ -1484,61 +4867,6 @@
    <location filename="../cli/touch_verb.py" />
    <source>Leave out what lies between what is spoken.</source>
    <translation>Weglassen, was zwischen dem Gesprochenen liegt.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>On top of what the receiver asks for.</source>
-   <translation>Zusätzlich zu dem, was der Empfänger verlangt.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>8%, -5%, or 1.08 times; the pitch stays.</source>
-   <translation>8%, -5% oder 1.08 mal; die Tonhöhe bleibt.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>The length stays.</source>
-   <translation>Die Länge bleibt.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>Over so many seconds.</source>
-   <translation>Über so viele Sekunden.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>Gentle at both ends, or a straight line.</source>
-   <translation>An beiden Enden sanft, oder eine Gerade.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>Keep nothing below.</source>
-   <translation>Nichts darunter behalten.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>What single peaks may be held down by.</source>
-   <translation>Um wie viel einzelne Spitzen gehalten werden dürfen.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>Blend so much of the end into the start; 0 never.</source>
-   <translation>So viel vom Ende in den Anfang blenden; 0 nie.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>left, right, mix, or a channel such as ch3.</source>
-   <translation>left, right, mix oder ein Kanal wie ch3.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>Take away a DC offset.</source>
-   <translation>Einen Gleichanteil wegnehmen.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>Without the receiver's level, trimming and filters: for tones.</source>
-   <translation>Ohne Pegel, Kürzen und Filter des Empfängers: für Töne.</translation>
   </message>
   <message>
    <location filename="../cli/touch_verb.py" />
@@ -1677,11 +5005,6 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
-   <source>kept</source>
-   <translation>behalten</translation>
-  </message>
-  <message>
-   <location filename="../cli/words.py" />
    <source>refused</source>
    <translation>abgelehnt</translation>
   </message>
@@ -1814,11 +5137,6 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
-   <source>about </source>
-   <translation>etwa </translation>
-  </message>
-  <message>
-   <location filename="../cli/words.py" />
    <source>would make  {path}  ({size}, {verdict})</source>
    <translation>würde gemacht  {path}  ({size}, {verdict})</translation>
   </message>
@@ -1913,11 +5231,6 @@
    <location filename="../cli/words.py" />
    <source>, wanted {expected}</source>
    <translation>, verlangt {expected}</translation>
-  </message>
-  <message>
-   <location filename="../cli/words.py" />
-   <source> or </source>
-   <translation> oder </translation>
   </message>
   <message>
    <location filename="../commands.py" />
@@ -2056,11 +5369,6 @@
   </message>
   <message>
    <location filename="../core/batch/runner.py" />
-   <source>The folder {folder} cannot be used: {reason_of}.</source>
-   <translation>Der Ordner {folder} ist nicht zu gebrauchen: {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/batch/runner.py" />
    <source>In {folder} somebody else has made outputs: their record, {ledger}, cannot be written by you.</source>
    <translation>In {folder} hat jemand anders Ausgaben gemacht: deren Verzeichnis, {ledger}, können Sie nicht schreiben.</translation>
   </message>
@@ -2123,445 +5431,6 @@
    <location filename="../core/codec/registry.py" />
    <source>In {container} there is {list}.</source>
    <translation>In {container} gibt es {list}.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/corpus/build.py" />
-   <source>{count} recordings of this corpus lay in {folder}, which is gone or holds nothing now.</source>
-   <extracomment>Where there is one: {count} recording of this corpus lay in {folder}, which is gone or holds nothing now.</extracomment>
-   <translation>
-    <numerusform>{count} Aufnahme dieses Korpus lag in {folder}; der Ordner ist fort oder leer.</numerusform>
-    <numerusform>{count} Aufnahmen dieses Korpus lagen in {folder}; der Ordner ist fort oder leer.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>Mount its disk; or, if they are meant to go, say so with --gone. Nothing was changed.</source>
-   <translation>Hängen Sie seinen Datenträger ein; sollen sie fort, sagen Sie es mit --gone. Nichts wurde geändert.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>Nothing tells “{name}” of any clip, so the sides cannot be alike in it.</source>
-   <translation>Von keinem Clip ist „{name}“ bekannt; darin können die Seiten nicht gleich sein.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>There is: {list}.</source>
-   <translation>Es gibt: {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>There is nothing on the side “{side}”: there are too few speakers to share out.</source>
-   <translation>Auf der Seite „{side}“ ist nichts: Es gibt zu wenige Sprecher zum Verteilen.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>Cannot be read</source>
-   <translation>Nicht zu lesen</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>not measured</source>
-   <translation>nicht gemessen</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>The same recording as another clip</source>
-   <translation>Dieselbe Aufnahme wie ein anderer Clip</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>The same recording on two sides</source>
-   <translation>Dieselbe Aufnahme auf zwei Seiten</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>No part of the corpus any more, and altered, so that it stays</source>
-   <translation>Kein Teil des Korpus mehr und geändert, sodass es bleibt</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>Not made</source>
-   <translation>Nicht gemacht</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/files.py" />
-   <source>“{name}” lies in {into} already, and is not as an earlier run left it.</source>
-   <translation>„{name}“ liegt schon in {into} und ist nicht so, wie ein früherer Lauf es ließ.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/files.py" />
-   <source>Move it away, or choose another folder.</source>
-   <translation>Es wegbewegen oder einen anderen Ordner wählen.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/heard.py" />
-   <source>{name} cannot be read: {reason_of}.</source>
-   <translation>{name} ist nicht zu lesen: {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/heard.py" />
-   <source>Check the path.</source>
-   <translation>Den Pfad prüfen.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/heard.py" />
-   <source>{name} holds no answers.</source>
-   <translation>{name} enthält keine Antworten.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/heard.py" />
-   <source>Give what kittiwake hear --kept or --list wrote, in JSON Lines.</source>
-   <translation>Geben, was kittiwake hear --kept oder --list schrieb, in JSON Lines.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/judged.py" />
-   <source>cannot be read</source>
-   <translation>nicht zu lesen</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/judged.py" />
-   <source>double of another</source>
-   <translation>Doppelter eines anderen</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/judged.py" />
-   <source>double of {other}</source>
-   <translation>Doppelter von {other}</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/made.py" />
-   <source>Clips of {name} share a gain, a memory or marks.</source>
-   <translation>Clips von {name} teilen eine Verstärkung, einen Speicher oder Marken.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/made.py" />
-   <source>Choose a receiver that levels each clip by itself.</source>
-   <translation>Einen Empfänger wählen, der jeden Clip für sich pegelt.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/made.py" />
-   <source>not made: {error}</source>
-   <translation>nicht gemacht: {error}</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/made.py" />
-   <source>not made: it has not been measured</source>
-   <translation>nicht gemacht: Es wurde nicht gemessen</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/made.py" />
-   <source>not made: {what}</source>
-   <translation>nicht gemacht: {what}</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/pack.py" />
-   <source>{output} is not there any more.</source>
-   <translation>{output} ist nicht mehr da.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/pack.py" />
-   <source>Start again: it is made once more.</source>
-   <translation>Noch einmal starten: Es wird neu gemacht.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/pack.py" />
-   <source>Parquet needs the package “pyarrow”.</source>
-   <translation>Parquet braucht das Paket „pyarrow“.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>length</source>
-   <translation>Länge</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>active speech level, ITU-T P.56</source>
-   <translation>aktiver Sprachpegel, ITU-T P.56</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>speech to noise: active level without the noise, over the noise that goes on</source>
-   <translation>Sprache zu Rauschen: aktiver Pegel ohne das Rauschen, über dem Rauschen, das anhält</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>noise that goes on</source>
-   <translation>Rauschen, das anhält</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>highest frequency that holds sound</source>
-   <translation>höchste Frequenz, die Ton enthält</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>share of the time that is speech</source>
-   <translation>Anteil der Zeit, der Sprache ist</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>time in which sound falls by 60 dB, estimated from the ends of syllables</source>
-   <translation>Zeit, in der Ton um 60 dB abfällt, geschätzt aus den Enden der Silben</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>hum of the mains, beside the speech</source>
-   <translation>Netzbrumm, neben der Sprache</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>samples that are cut off</source>
-   <translation>abgeschnittene Abtastwerte</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>constant part, of full scale</source>
-   <translation>Gleichanteil, vom Vollausschlag</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>holes of digital silence within speech</source>
-   <translation>Löcher digitaler Stille in der Sprache</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>first 30 ms, beside the speech: near 0 where the beginning is cut off</source>
-   <translation>erste 30 ms, neben der Sprache: nahe 0, wo der Anfang fehlt</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>last 30 ms, beside the speech</source>
-   <translation>letzte 30 ms, neben der Sprache</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>characters of the text a second of speech</source>
-   <translation>Zeichen des Textes je Sekunde Sprache</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>word error rate of what was heard</source>
-   <translation>Wortfehlerrate des Gehörten</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>It holds no sound.</source>
-   <translation>Es enthält keinen Ton.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>It lies beyond the end of its source.</source>
-   <translation>Es liegt hinter dem Ende seiner Quelle.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/row.py" />
-   <source> and {n:,} more</source>
-   <translation> und {n:,} weitere</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/row.py" />
-   <source>{what}: {list}{more}.</source>
-   <translation>{what}: {list}{more}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>No text</source>
-   <translation>Kein Text</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>No speaker</source>
-   <translation>Kein Sprecher</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>No language</source>
-   <translation>Keine Sprache</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>The pattern does not match</source>
-   <translation>Das Muster passt nicht</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>Not in the table, and left out</source>
-   <translation>Nicht in der Tabelle und weggelassen</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>Table and name of the file tell another {key}; the table is believed</source>
-   <translation>Tabelle und Name der Datei nennen ein anderes {key}; die Tabelle gilt</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>The same id again, and left out</source>
-   <translation>Dieselbe id noch einmal und weggelassen</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>In the table, but there is no such file</source>
-   <translation>In der Tabelle, aber es gibt keine solche Datei</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>“{part}” cannot be in a pattern{twice}.</source>
-   <translation>„{part}“ kann nicht{twice} in einem Muster stehen.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source> twice</source>
-   <translation> zweimal</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>Write {id}, {speaker}, {language}, {text}, or a trait such as {gender}.</source>
-   <translation>{id}, {speaker}, {language}, {text} schreiben oder ein Merkmal wie {gender}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>The pattern names nothing.</source>
-   <translation>Das Muster benennt nichts.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>Write for example {speaker}/{id}.</source>
-   <translation>Zum Beispiel {speaker}/{id} schreiben.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>There are no rows in {name} that name a file.</source>
-   <translation>In {name} gibt es keine Zeilen, die eine Datei nennen.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>It needs a column “file” or “id”.</source>
-   <translation>Es braucht eine Spalte „file“ oder „id“.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>{name} cannot be read as a table: {detail}.</source>
-   <translation>{name} ist nicht als Tabelle zu lesen: {detail}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>Give CSV in UTF-8, or JSON Lines.</source>
-   <translation>CSV in UTF-8 oder JSON Lines geben.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rules.py" />
-   <source>“{text}” is no rule.</source>
-   <translation>„{text}“ ist keine Regel.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rules.py" />
-   <source>Write for example snr &gt;= 20 dB. There is {names}.</source>
-   <translation>Zum Beispiel snr &gt;= 20 dB schreiben. Es gibt {names}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rules.py" />
-   <source>{name} is told in {unit}, not in {given}.</source>
-   <translation>{name} wird in {unit} angegeben, nicht in {given}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rules.py" />
-   <source>Write {name} {sign} {number} {unit}.</source>
-   <translation>{name} {sign} {number} {unit} schreiben.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/segments.py" />
-   <source>“{text}” are no lengths.</source>
-   <translation>„{text}“ sind keine Längen.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/segments.py" />
-   <source>Write for example 3-15, in seconds.</source>
-   <translation>Zum Beispiel 3-15 schreiben, in Sekunden.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/segments.py" />
-   <source>No times of words are known, so that pieces of it have no text</source>
-   <translation>Es sind keine Zeiten der Wörter bekannt, sodass Stücke davon keinen Text haben</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/segments.py" />
-   <source>Some of its pieces have no words</source>
-   <translation>Einige Stücke davon haben keine Wörter</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/segments.py" />
-   <source>Shorter than {shortest:g} s, and left out</source>
-   <translation>Kürzer als {shortest:g} s und weggelassen</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/segments.py" />
-   <source>Longer than {longest:g} s, with no pause to cut at</source>
-   <translation>Länger als {longest:g} s, ohne Pause zum Schneiden</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/split.py" />
-   <source>“{text}” is no split.</source>
-   <translation>„{text}“ ist keine Aufteilung.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/split.py" />
-   <source>Write for example 80/10/10.</source>
-   <translation>Zum Beispiel 80/10/10 schreiben.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/split.py" />
-   <source>{name} does not tell which speaker is on which side.</source>
-   <translation>{name} sagt nicht, welcher Sprecher auf welcher Seite ist.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/split.py" />
-   <source>It needs the columns “speaker” and “split”.</source>
-   <translation>Nötig sind die Spalten „speaker“ und „split“.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/split.py" />
-   <source>{name} puts {speaker} on the side “{side}”, which there is not.</source>
-   <translation>{name} setzt {speaker} auf die Seite „{side}“, die es nicht gibt.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/split.py" />
-   <source>{name} puts {speaker} on two sides.</source>
-   <translation>{name} setzt {speaker} auf zwei Seiten.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/split.py" />
-   <source>Leave one of the two rows out.</source>
-   <translation>Lassen Sie eine der beiden Zeilen weg.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/store.py" />
-   <source>Move it away, and give splits.csv of this folder with --splits: it is made anew, and every speaker stays on the same side.</source>
-   <translation>Legen Sie sie beiseite und geben Sie splits.csv dieses Ordners mit --splits an: Sie wird neu gemacht, und jeder Sprecher bleibt auf seiner Seite.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/store.py" />
-   <source>{path} cannot be used: {error}.</source>
-   <translation>{path} ist nicht zu gebrauchen: {error}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/store.py" />
-   <source>{path} is of another version.</source>
-   <translation>{path} ist von einer anderen Version.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/store.py" />
-   <source>Another run is making the corpus in {folder}</source>
-   <translation>Ein anderer Lauf macht gerade das Korpus in {folder}</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/store.py" />
-   <source>Choose another folder.</source>
-   <translation>Einen anderen Ordner wählen.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/store.py" />
-   <source>Free the disk, and start again: it goes on from here.</source>
-   <translation>Schaffen Sie Platz und beginnen Sie noch einmal: Es geht von hier aus weiter.</translation>
   </message>
   <message>
    <location filename="../core/cut/forms.py" />
@@ -2657,11 +5526,6 @@
    <location filename="../core/deliver/form.py" />
    <source>{output} cannot be read: {reason_of}.</source>
    <translation>{output} ist nicht zu lesen: {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/form.py" />
-   <source>Make it again.</source>
-   <translation>Noch einmal machen.</translation>
   </message>
   <message>
    <location filename="../core/deliver/form.py" />
@@ -2847,11 +5711,6 @@
    <location filename="../core/deliver/plan.py" />
    <source>{count} delivered before and wanted no more</source>
    <translation>{count} früher geliefert und nicht mehr gewünscht</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/plan.py" />
-   <source>nothing</source>
-   <translation>nichts</translation>
   </message>
   <message>
    <location filename="../core/deliver/plan.py" />
@@ -3535,11 +6394,6 @@
    <location filename="../core/fit/path/ends.py" />
    <source>{name} needs a moment to listen</source>
    <translation>{name} braucht einen Moment zum Hinhören</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/path/ends.py" />
-   <source>{seconds:.2f} s</source>
-   <translation>{seconds:.2f} s</translation>
   </message>
   <message>
    <location filename="../core/fit/path/ends.py" />
@@ -4372,11 +7226,6 @@
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
-   <source>none</source>
-   <translation>keine</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/path/write.py" />
    <source>Where depth falls, dither is</source>
    <translation>Wo die Tiefe fällt, ist Dither</translation>
   </message>
@@ -4464,11 +7313,6 @@
    <location filename="../core/fit/receiver_query.py" />
    <source>Leave them out, or wish for WAV.</source>
    <translation>Sie weglassen oder WAV wünschen.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_query.py" />
-   <source>telephone band</source>
-   <translation>Telefonband</translation>
   </message>
   <message>
    <location filename="../core/fit/receiver_query.py" />
@@ -5115,11 +7959,6 @@
    <translation>Sprache liegt bei</translation>
   </message>
   <message>
-   <location filename="../core/fit/rules/level_taken.py" />
-   <source>to</source>
-   <translation>bis</translation>
-  </message>
-  <message>
    <location filename="../core/fit/rules/name.py" />
    <source>It will be called “{name}”: {receiver} does not take “{wanted}” for a name.</source>
    <translation>Er wird „{name}“ heißen: {receiver} nimmt „{wanted}“ nicht als Namen.</translation>
@@ -5383,11 +8222,6 @@
    <location filename="../core/fit/rules/whole.py" />
    <source>Deliver what is there</source>
    <translation>Liefern, was da ist</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/rules/whole.py" />
-   <source>all of it</source>
-   <translation>alles davon</translation>
   </message>
   <message>
    <location filename="../core/fit/rules/whole.py" />
@@ -6266,26 +9100,6 @@
   </message>
   <message>
    <location filename="../core/model/clip.py" />
-   <source>auto, left, right, mix, or a channel such as ch3</source>
-   <translation>auto, left, right, mix oder ein Kanal wie ch3</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
-   <source>a pair of frames</source>
-   <translation>ein Paar von Abtastwerten</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
-   <source>a pair of frames of which the second is the later</source>
-   <translation>ein Paar von Abtastwerten, der zweite später</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
-   <source>the key of a touch-up and a number</source>
-   <translation>der Schlüssel einer Retusche und eine Zahl</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
    <source>a clip ({get!r})</source>
    <translation>ein Clip ({get!r})</translation>
   </message>
@@ -6491,11 +9305,6 @@
   </message>
   <message>
    <location filename="../core/model/receiver_file.py" />
-   <source>{path} cannot be read: {reason_of}.</source>
-   <translation>{path} ist nicht zu lesen: {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/receiver_file.py" />
    <source>{path} is not text.</source>
    <translation>{path} ist kein Text.</translation>
   </message>
@@ -6690,6 +9499,151 @@
    <translation>Raten gehen von 1000 bis 768000 Hz; nur linear, µ-law und A-law haben mehr als einen Kanal.</translation>
   </message>
   <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>auto, left, right, mix, or a channel such as ch3</source>
+   <translation>auto, left, right, mix oder ein Kanal wie ch3</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>a pair of frames</source>
+   <translation>ein Paar von Abtastwerten</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>a pair of frames of which the second is the later</source>
+   <translation>ein Paar von Abtastwerten, der zweite später</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the key of a touch-up and a number</source>
+   <translation>der Schlüssel einer Retusche und eine Zahl</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the level</source>
+   <translation>der Pegel</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>On top of what the receiver asks for.</source>
+   <translation>Zusätzlich zu dem, was der Empfänger verlangt.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the speed</source>
+   <translation>das Tempo</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>8%, -5%, or 1.08 times; the pitch stays.</source>
+   <translation>8%, -5% oder 1.08 mal; die Tonhöhe bleibt.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the pitch</source>
+   <translation>die Tonhöhe</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>The length stays.</source>
+   <translation>Die Länge bleibt.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the fade in</source>
+   <translation>die Einblendung</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>Over so many seconds.</source>
+   <translation>Über so viele Sekunden.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the fade out</source>
+   <translation>die Ausblendung</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the fades</source>
+   <translation>die Blenden</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>Gentle at both ends, or a straight line.</source>
+   <translation>An beiden Enden sanft, oder eine Gerade.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the low end</source>
+   <translation>das untere Ende</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>Keep nothing below.</source>
+   <translation>Nichts darunter behalten.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the limiter</source>
+   <translation>der Begrenzer</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>What single peaks may be held down by.</source>
+   <translation>Um wie viel einzelne Spitzen gehalten werden dürfen.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the loop</source>
+   <translation>die Schleife</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>Blend so much of the end into the start; 0 never.</source>
+   <translation>So viel vom Ende in den Anfang blenden; 0 nie.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the side</source>
+   <translation>die Seite</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>left, right, mix, or a channel such as ch3.</source>
+   <translation>left, right, mix oder ein Kanal wie ch3.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the DC offset</source>
+   <translation>der Gleichanteil</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>Take away a DC offset.</source>
+   <translation>Einen Gleichanteil wegnehmen.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the treatment</source>
+   <translation>die Behandlung</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>Without the receiver's level, trimming and filters: for tones.</source>
+   <translation>Ohne Pegel, Kürzen und Filter des Empfängers: für Töne.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>a stretch</source>
+   <translation>eine Strecke</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>what was added</source>
+   <translation>das Hinzufügen</translation>
+  </message>
+  <message>
    <location filename="../core/model/units.py" />
    <source>−{value:.1f} {unit}</source>
    <translation>−{value:.1f} {unit}</translation>
@@ -6743,16 +9697,6 @@
    <location filename="../core/model/units.py" />
    <source>64-bit float</source>
    <translation>64 Bit Gleitkomma</translation>
-  </message>
-  <message>
-   <location filename="../core/model/units.py" />
-   <source>IMA ADPCM</source>
-   <translation>IMA ADPCM</translation>
-  </message>
-  <message>
-   <location filename="../core/model/units.py" />
-   <source>Microsoft ADPCM</source>
-   <translation>Microsoft ADPCM</translation>
   </message>
   <message>
    <location filename="../core/model/units.py" />
@@ -6835,151 +9779,6 @@
    <translation>Sie enthält, was dieses Kittiwake nicht kennt ({list}{more}): Das bleibt, wie es ist, und tut hier nichts.</translation>
   </message>
   <message>
-   <location filename="../core/music/loop.py" />
-   <source>It is too short to find a loop in.</source>
-   <translation>Zu kurz, um eine Schleife darin zu finden.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/loop.py" />
-   <source>Repeat all of it, or give a longer piece.</source>
-   <translation>Alles wiederholen oder ein längeres Stück nehmen.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/loop.py" />
-   <source>Nothing in it repeats.</source>
-   <translation>Nichts darin wiederholt sich.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/loop.py" />
-   <source>Mark a span, and repeat that.</source>
-   <translation>Einen Abschnitt markieren und den wiederholen.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>there is no sound in it.</source>
-   <translation>es ist kein Ton darin.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>Give another file.</source>
-   <translation>Eine andere Datei angeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>{name} holds no music from {start:g} s on.</source>
-   <translation>{name} enthält ab {start:g} s keine Musik.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>Give another span.</source>
-   <translation>Einen anderen Abschnitt angeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>A loop from {start:g} to {stop:g} s does not lie inside of {length:.2f} s.</source>
-   <translation>Eine Schleife von {start:g} bis {stop:g} s liegt nicht in {length:.2f} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>Give other times.</source>
-   <translation>Andere Zeiten angeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>There is no music in it.</source>
-   <translation>Es ist keine Musik darin.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>Give a file.</source>
-   <translation>Eine Datei angeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>It was stopped.</source>
-   <translation>Es wurde abgebrochen.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>hold music</source>
-   <translation>Wartemusik</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>{name} is no recipe that can be read: {detail}.</source>
-   <translation>{name} ist kein lesbares Rezept: {detail}.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>Mend it.</source>
-   <translation>Berichtigen.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>“{strange}” is no field of hold music.</source>
-   <translation>„{strange}“ ist kein Feld von Wartemusik.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>There are {list}.</source>
-   <translation>Es gibt {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>Hold music</source>
-   <translation>Wartemusik</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>one of {list}</source>
-   <translation>eines von {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>two times in seconds</source>
-   <translation>zwei Zeiten in Sekunden</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>two times of which the second is the later</source>
-   <translation>zwei Zeiten, die zweite später</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>path of a part</source>
-   <translation>path eines Teils</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>start of a part</source>
-   <translation>start eines Teils</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>stop of a part</source>
-   <translation>stop eines Teils</translation>
-  </message>
-  <message>
-   <location filename="../core/music/seam.py" />
-   <source>It clicks at the seam: {click_db:.0f} dB over the music around it.</source>
-   <translation>Es knackt an der Naht: {click_db:.0f} dB über der Musik ringsum.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/seam.py" />
-   <source>The sound changes more at the seam than at {flux_rank:.1f} % of places inside.</source>
-   <translation>Der Klang ändert sich an der Naht mehr als an {flux_rank:.1f} % der Stellen darin.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/seam.py" />
-   <source>The level steps by {step_db:+.1f} dB at the seam.</source>
-   <translation>Der Pegel springt an der Naht um {step_db:+.1f} dB.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/seam.py" />
-   <source>No seam stands out: of the places inside, {change:.0f} % change more in sound, and {step:.0f} % step more in level.</source>
-   <translation>Keine Naht sticht heraus: {change:.0f} % der Stellen darin ändern sich im Klang mehr, {step:.0f} % springen mehr im Pegel.</translation>
-  </message>
-  <message>
    <location filename="../core/net/ask.py" />
    <source>has an address that is neither http:// nor https://</source>
    <translation>hat eine Adresse, die weder http:// noch https:// ist</translation>
@@ -7023,85 +9822,6 @@
    <location filename="../core/process/events.py" />
    <source>It failed unexpectedly ({reason}). Make it again; if that does not help, report it with the log ({log_path}).</source>
    <translation>Es schlug unerwartet fehl ({reason}). Noch einmal machen; hilft das nicht, mit dem Protokoll melden ({log_path}).</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/corpus.py" />
-   <source>texts and speakers of {n} clips</source>
-   <extracomment>Where there is one: texts and speakers of {n} clip</extracomment>
-   <translation>
-    <numerusform>Texte und Sprecher von {n} Clip</numerusform>
-    <numerusform>Texte und Sprecher von {n} Clips</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the level</source>
-   <translation>der Pegel</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the speed</source>
-   <translation>das Tempo</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the pitch</source>
-   <translation>die Tonhöhe</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the fade in</source>
-   <translation>die Einblendung</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the fade out</source>
-   <translation>die Ausblendung</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the fades</source>
-   <translation>die Blenden</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the low end</source>
-   <translation>das untere Ende</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the side</source>
-   <translation>die Seite</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the DC offset</source>
-   <translation>der Gleichanteil</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>a stretch</source>
-   <translation>eine Strecke</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the limiter</source>
-   <translation>der Begrenzer</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the treatment</source>
-   <translation>die Behandlung</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the loop</source>
-   <translation>die Schleife</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>what was added</source>
-   <translation>das Hinzufügen</translation>
   </message>
   <message numerus="yes">
    <location filename="../core/project/edits.py" />
@@ -7565,230 +10285,6 @@
    <translation>Zeile {number}: „{cells}“ ist kein Tempo von {slowest:g} bis {fastest:g}; als 1 genommen.</translation>
   </message>
   <message>
-   <location filename="../core/service/answers.py" />
-   <source>The kept answers cannot be read: {reason_of}.</source>
-   <translation>Die behaltenen Antworten sind nicht zu lesen: {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/answers.py" />
-   <source>Name another file for them.</source>
-   <translation>Nennen Sie eine andere Datei dafür.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/answers.py" />
-   <source>Answers could not be kept in {path}: {reason_of}.</source>
-   <translation>Antworten konnten nicht in {path} behalten werden: {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/answers.py" />
-   <source>The service answers: {at_pointer}.</source>
-   <translation>Der Dienst antwortet: {at_pointer}.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/answers.py" />
-   <source>There is no text at {text} of the answer.</source>
-   <translation>Bei {text} der Antwort ist kein Text.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/ask.py" />
-   <source>It cannot be sent ({kind}).</source>
-   <translation>Es kann nicht gesendet werden ({kind}).</translation>
-  </message>
-  <message>
-   <location filename="../core/service/ask.py" />
-   <source>The answer cannot be read ({kind}).</source>
-   <translation>Die Antwort ist nicht zu lesen ({kind}).</translation>
-  </message>
-  <message>
-   <location filename="../core/service/ask.py" />
-   <source>The service {error}.</source>
-   <translation>Der Dienst {error}.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/ask.py" />
-   <source>The service answers {code}: {words}.</source>
-   <translation>Der Dienst antwortet {code}: {words}.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/ask.py" />
-   <source>The service answers what is no JSON.</source>
-   <translation>Der Dienst antwortet, was kein JSON ist.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/ask.py" />
-   <source>There are no {count} answers at {results} of the answer.</source>
-   <translation>Bei {results} der Antwort sind keine {count} Antworten.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/costs.py" />
-   <source>as it is</source>
-   <translation>wie er ist</translation>
-  </message>
-  <message>
-   <location filename="../core/service/costs.py" />
-   <source>No clip has a text to compare with.</source>
-   <translation>Kein Clip hat einen Text zum Vergleichen.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/costs.py" />
-   <source>Give texts: a script, or a table.</source>
-   <translation>Texte geben: ein Skript oder eine Tabelle.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>There is no key in {key_from}.</source>
-   <translation>In {key_from} ist kein Schlüssel.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>Set it in the environment: export {key_from}=…</source>
-   <translation>In der Umgebung setzen: export {key_from}=…</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>The desktop's store of secrets needs the package “keyring”.</source>
-   <translation>Der Geheimnisspeicher des Desktops braucht das Paket „keyring“.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>The store of secrets cannot be asked ({error}).</source>
-   <translation>Der Geheimnisspeicher ist nicht zu fragen ({error}).</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>Unlock it, or name a variable of the environment in key_from.</source>
-   <translation>Aufschließen oder in key_from eine Umgebungsvariable nennen.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>The store of secrets holds no key “{name}”.</source>
-   <translation>Der Geheimnisspeicher hat keinen Schlüssel „{name}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>Put it there: keyring set {ours} {name}</source>
-   <translation>Dort ablegen: keyring set {ours} {name}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/service/listed.py" />
-   <source>{clips:,} clips</source>
-   <extracomment>Where there is one: {clips:,} clip</extracomment>
-   <translation>
-    <numerusform>{clips:,} Clip</numerusform>
-    <numerusform>{clips:,} Clips</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/service/listed.py" />
-   <source>, {words_wrong:.1f} % of {words:,} words wrong</source>
-   <translation>, {words_wrong:.1f} % von {words:,} Wörtern falsch</translation>
-  </message>
-  <message>
-   <location filename="../core/service/listed.py" />
-   <source>, {unanswered:,} without an answer</source>
-   <translation>, {unanswered:,} ohne Antwort</translation>
-  </message>
-  <message>
-   <location filename="../core/service/listed.py" />
-   <source>not told</source>
-   <translation>nicht gesagt</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>told to fail</source>
-   <translation>soll misslingen</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>the key is missing or wrong</source>
-   <translation>der Schlüssel fehlt oder ist falsch</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>POST /hear is what it answers</source>
-   <translation>POST /hear ist, was er beantwortet</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>over {most:,} bytes</source>
-   <translation>über {most:,} Bytes</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>{count} items are over {most_items}</source>
-   <translation>{count} Stücke sind über {most_items}</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>it failed</source>
-   <translation>es misslang</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>JSON with sound (Base64), encoding and sample_rate is wanted</source>
-   <translation>JSON mit sound (Base64), encoding und sample_rate ist verlangt</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>{count:,} expected lines are over {most_lines:,}</source>
-   <translation>{count:,} erwartete Zeilen sind über {most_lines:,}</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>an expected line of {count:,} characters is over {most:,}</source>
-   <translation>eine erwartete Zeile von {count:,} Zeichen ist länger als {most:,}</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>{count:,} bytes of sound are over {most_bytes:,}</source>
-   <translation>{count:,} Bytes Ton sind über {most_bytes:,}</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>{count:.1f} s are over {most_seconds:g} s</source>
-   <translation>{count:.1f} s sind über {most_seconds:g} s</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>encoding says {encoding}, and the sound is {seen}</source>
-   <translation>encoding sagt {encoding}, und der Ton ist {seen}</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>no such file</source>
-   <translation>keine solche Datei</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>sample_rate says {rate}, which is none of {list}</source>
-   <translation>sample_rate sagt {rate}, was keine von {list} ist</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>channels says {channels}; one is taken</source>
-   <translation>channels sagt {channels}; einer wird genommen</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>encoding says {encoding}, which it does not know: flac, wav, linear16, ulaw, ogg_opus</source>
-   <translation>encoding sagt {encoding}, was er nicht kennt: flac, wav, linear16, ulaw, ogg_opus</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>sample_rate says {rate}, and the sound is {own} Hz</source>
-   <translation>sample_rate sagt {rate}, und der Ton hat {own} Hz</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>channels says {channels}, and the sound has {held}</source>
-   <translation>channels sagt {channels}, und der Ton hat {held}</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>the sound cannot be read</source>
-   <translation>der Ton ist nicht zu lesen</translation>
-  </message>
-  <message>
    <location filename="../core/settings/known/look.py" />
    <source>Colours</source>
    <translation>Farben</translation>
@@ -7812,11 +10308,6 @@
    <location filename="../core/settings/known/look.py" />
    <source>dark</source>
    <translation>dunkel</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Language</source>
-   <translation>Sprache</translation>
   </message>
   <message>
    <location filename="../core/settings/known/look.py" />
@@ -8102,11 +10593,6 @@
    <location filename="../core/settings/setting.py" />
    <source>Look</source>
    <translation>Aussehen</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>Sound</source>
-   <translation>Ton</translation>
   </message>
   <message>
    <location filename="../core/settings/setting.py" />
@@ -8404,1026 +10890,9 @@
    <translation>Ihr Speicher ist voll.</translation>
   </message>
   <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>beacon</source>
-   <translation>Bake</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>Only files ending in .wav are taken.</source>
-   <translation>Nur Dateien auf .wav werden genommen.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>{count:,} bytes are too many: a message must be under {memory:,}.</source>
-   <translation>{count:,} Bytes sind zu viele: Eine Ansage muss unter {memory:,} bleiben.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>{count} bytes are too few for a WAV file.</source>
-   <translation>{count} Bytes sind für eine WAV-Datei zu wenige.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>It does not begin as a WAV file.</source>
-   <translation>Sie beginnt nicht wie eine WAV-Datei.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>The size in its header is not its size.</source>
-   <translation>Die Größe in ihrem Kopf ist nicht ihre Größe.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>A plain 16-byte format chunk must come first.</source>
-   <translation>Ein einfacher Formatblock von 16 Bytes muss zuerst kommen.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>Its encoding (tag {tag}) is not PCM.</source>
-   <translation>Ihre Kodierung (Kennung {tag}) ist kein PCM.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>It has {channels} channels; only one is taken.</source>
-   <translation>Sie hat {channels} Kanäle; nur einer wird genommen.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>{rate:,} Hz is not a rate it plays: at most {highest_rate:,} Hz.</source>
-   <translation>{rate:,} Hz ist keine Rate, die sie spielt: höchstens {highest_rate:,} Hz.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>Samples of {bits} bits are not taken: they must have 16.</source>
-   <translation>Abtastwerte mit {bits} Bit werden nicht genommen: Es müssen 16 sein.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>Sound must follow the format at once; something else does.</source>
-   <translation>Der Ton muss gleich auf das Format folgen; es folgt etwas anderes.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>Its sound is not as long as it says.</source>
-   <translation>Ihr Ton ist nicht so lang, wie sie sagt.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>Its flash is empty.</source>
-   <translation>Ihr Speicher ist leer.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>It has no sound “{wanted}”: 0 to {count}.</source>
-   <translation>Sie hat keinen Ton „{wanted}“: 0 bis {count}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>It takes a header (.h) and an image (.bin), nothing else.</source>
-   <translation>Sie nimmt eine Kopfdatei (.h) und ein Abbild (.bin), sonst nichts.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>It has no header yet: hand it that first.</source>
-   <translation>Sie hat noch keine Kopfdatei: die zuerst übergeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>{count:,} bytes are too many: its flash holds {flash:,}.</source>
-   <translation>{count:,} Bytes sind zu viele: Ihr Speicher fasst {flash:,}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>Sound {number} would end behind the image.</source>
-   <translation>Ton {number} endete hinter dem Abbild.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>Sound {number} is no whole number of blocks, or not as long as it says.</source>
-   <translation>Ton {number} ist keine ganze Zahl von Blöcken oder nicht so lang, wie er sagt.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>No block begins where sound {number} should.</source>
-   <translation>Wo Ton {number} sein sollte, beginnt kein Block.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>The header is not plain text.</source>
-   <translation>Die Kopfdatei ist kein einfacher Text.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>The header does not define {name}.</source>
-   <translation>Die Kopfdatei definiert {name} nicht.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>{count} sounds are not from 1 to {sounds}.</source>
-   <translation>{count} Töne sind nicht 1 bis {sounds}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>{rate:,} Hz is not a rate it plays: {list} Hz are.</source>
-   <translation>{rate:,} Hz ist keine Rate, die sie spielt: {list} Hz schon.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>Blocks of {block} bytes are none.</source>
-   <translation>Blöcke von {block} Bytes sind keine.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>{name} does not have {count} entries.</source>
-   <translation>{name} hat keine {count} Einträge.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>voice board</source>
-   <translation>Sprachplatine</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>Play a sound</source>
-   <translation>Einen Ton spielen</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>a number or name; empty: the next</source>
-   <translation>eine Zahl oder ein Name; leer: der nächste</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>not configured: a list of messages is wanted first</source>
-   <translation>nicht eingerichtet: zuerst ist eine Liste der Ansagen nötig</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>configured, {missing} of {all} messages missing</source>
-   <translation>eingerichtet, {missing} von {all} Ansagen fehlen</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>ready, no faults</source>
-   <translation>bereit, keine Fehler</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>A line of the list names no file, or no kind it knows ({wanted}).</source>
-   <translation>Eine Zeile der Liste nennt keine Datei oder keine bekannte Art ({wanted}).</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>There is no message in the list.</source>
-   <translation>In der Liste ist keine Ansage.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>{count} messages are too many: {messages} are the most.</source>
-   <translation>{count} Ansagen sind zu viele: höchstens {messages}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>It is not configured: hand it the list of messages first.</source>
-   <translation>Sie ist nicht eingerichtet: zuerst die Liste der Ansagen übergeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>It is not in the list of messages.</source>
-   <translation>Es steht nicht in der Liste der Ansagen.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>{count:,} bytes came; {sizes:,} stand in the list.</source>
-   <translation>{count:,} Bytes kamen; in der Liste stehen {sizes:,}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>It does nothing: {state}.</source>
-   <translation>Sie tut nichts: {state}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>It has no message “{argument}”.</source>
-   <translation>Sie hat keine Ansage „{argument}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>; {list} must wait</source>
-   <translation>; {list} müssen warten</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>Call a message</source>
-   <translation>Eine Ansage rufen</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>messages, with commas</source>
-   <translation>Ansagen, mit Kommas</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>Read its display</source>
-   <translation>Ihre Anzeige lesen</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>There is no call: dial first.</source>
-   <translation>Es gibt keinen Anruf: zuerst wählen.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Hung up.</source>
-   <translation>Aufgelegt.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>{calls} calls, {heard} of {all} prompts heard</source>
-   <translation>{calls} Anrufe, {heard} von {all} Ansagen gehört</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>; not heard: {list}</source>
-   <translation>; nicht gehört: {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>; {lost} packets lost</source>
-   <translation>; {lost} Pakete verloren</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>every prompt</source>
-   <translation>jede Ansage</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>“{name}” is no name.</source>
-   <translation>„{name}“ ist kein Name.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>, {lost} packets of it lost</source>
-   <translation>, {lost} Pakete davon verloren</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>“{text}” recorded as {name}, without a header{lost}</source>
-   <translation>„{text}“ als {name} aufgenommen, ohne Kopf{lost}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>“{words}” is no number.</source>
-   <translation>„{words}“ ist keine Zahl.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>A loss is from 0 to 100 %, a burst 1 or more, jitter and buffer milliseconds.</source>
-   <translation>Ein Verlust ist von 0 bis 100 %, ein Bündel 1 oder mehr, Jitter und Puffer sind Millisekunden.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>The line loses {lost:g} % of its packets, {burst:g} at a time; jitter {jitter:g} ms, buffer {buffer:g} ms.</source>
-   <translation>Die Leitung verliert {lost:g} % ihrer Pakete, {burst:g} auf einmal; Jitter {jitter:g} ms, Puffer {buffer:g} ms.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>{extent}.</source>
-   <translation>{extent}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>no prompt is missing</source>
-   <translation>keine Ansage fehlt</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>none is unused</source>
-   <translation>keine ist ungenutzt</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>nothing happened</source>
-   <translation>nichts geschah</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>The dial plan is not text in UTF-8.</source>
-   <translation>Der Wählplan ist kein Text in UTF-8.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>{count:,} bytes are no whole number of frames of {size}.</source>
-   <translation>{count:,} Bytes sind keine ganze Zahl von Rahmen zu {size}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Files ending in {ending} are not taken: .wav, {list}.</source>
-   <translation>Dateien auf {ending} werden nicht genommen: .wav, {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>It is over an hour long.</source>
-   <translation>Sie dauert über eine Stunde.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>It has a prompt of that name already: {other}.</source>
-   <translation>Sie hat schon eine Ansage dieses Namens: {other}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Call it</source>
-   <translation>Anrufen</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>keys; a comma waits</source>
-   <translation>Tasten; ein Komma wartet</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Press keys</source>
-   <translation>Tasten drücken</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>keys</source>
-   <translation>Tasten</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Hear every prompt</source>
-   <translation>Jede Ansage hören</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Assign by name</source>
-   <translation>Nach Namen zuordnen</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>What is missing</source>
-   <translation>Was fehlt</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Set the line</source>
-   <translation>Die Leitung einstellen</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>loss 2%, burst 3, jitter 20, buffer 60</source>
-   <translation>loss 2%, burst 3, jitter 20, buffer 60</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Record over it</source>
-   <translation>Darüber aufnehmen</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>a name, and ulaw, alaw, sln or gsm</source>
-   <translation>ein Name, und ulaw, alaw, sln oder gsm</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Hang up</source>
-   <translation>Auflegen</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/radio.py" />
-   <source>It has no channels yet.</source>
-   <translation>Es hat noch keine Kanäle.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/radio.py" />
-   <source>It has no channel “{argument}”.</source>
-   <translation>Es hat keinen Kanal „{argument}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/radio.py" />
-   <source>Channel {channel} of {count}: {name}</source>
-   <translation>Kanal {channel} von {count}: {name}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/radio.py" />
-   <source>deck radio</source>
-   <translation>Decksfunkgerät</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/radio.py" />
-   <source>Turn the knob</source>
-   <translation>Den Knopf drehen</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/radio.py" />
-   <source>a channel; empty: the next</source>
-   <translation>ein Kanal; leer: der nächste</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/voicemail.py" />
-   <source>no greeting</source>
-   <translation>keine Begrüßung</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/voicemail.py" />
-   <source>{name}; the beep comes after {at:.2f} s</source>
-   <translation>{name}; der Piepton kommt nach {at:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/voicemail.py" />
-   <source>There is no message “{argument}”.</source>
-   <translation>Es gibt keine Nachricht „{argument}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/voicemail.py" />
-   <source>There are no messages.</source>
-   <translation>Es gibt keine Nachrichten.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/voicemail.py" />
-   <source>{name}, {was}; {left} new left</source>
-   <translation>{name}, {was}; noch {left} neue</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/voicemail.py" />
-   <source>Listen to messages</source>
-   <translation>Nachrichten abhören</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/voicemail.py" />
-   <source>a message; empty: the first new one</source>
-   <translation>eine Nachricht; leer: die erste neue</translation>
-  </message>
-  <message>
    <location filename="../core/standin/microphone.py" />
    <source>No microphone: a stand-in one speaks the demo lines</source>
    <translation>Kein Mikrofon: Eine Nachbildung spricht die Zeilen der Demo</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>the call is over</source>
-   <translation>der Anruf ist vorbei</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>a telephone has no key “{key}”</source>
-   <translation>ein Telefon hat keine Taste „{key}“</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>{key} was pressed, and {found} was detected</source>
-   <translation>{key} wurde gedrückt, und {found} wurde erkannt</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>{key} pressed and detected</source>
-   <translation>{key} gedrückt und erkannt</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>{key} does nothing in {menu}</source>
-   <translation>{key} tut in {menu} nichts</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>nothing for {timeout:g} s</source>
-   <translation>nichts für {timeout:g} s</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>no key was pressed</source>
-   <translation>keine Taste wurde gedrückt</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>the other side is {place}</source>
-   <translation>die andere Seite ist {place}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>no line is free</source>
-   <translation>keine Leitung ist frei</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>put through: {target}</source>
-   <translation>verbunden: {target}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/standin/phone/call.py" />
-   <source>given up after {tries} tries</source>
-   <extracomment>Where there is one: given up after {tries} try</extracomment>
-   <translation>
-    <numerusform>nach {tries} Versuch aufgegeben</numerusform>
-    <numerusform>nach {tries} Versuchen aufgegeben</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>“{name}” is missing: the caller hears nothing</source>
-   <translation>„{name}“ fehlt: Der Anrufer hört nichts</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>{name}, of which {lost:.0f} ms are lost: give it {opens_after:g} s of air</source>
-   <translation>{name}, davon gehen {lost:.0f} ms verloren: {opens_after:g} s Luft geben</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>hang up</source>
-   <translation>auflegen</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>{menus}, {prompts}</source>
-   <translation>{menus}, {prompts}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>{n} menus</source>
-   <extracomment>Where there is one: {n} menu</extracomment>
-   <translation>
-    <numerusform>{n} Menü</numerusform>
-    <numerusform>{n} Menüs</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>{n} prompts</source>
-   <extracomment>Where there is one: {n} prompt</extracomment>
-   <translation>
-    <numerusform>{n} Ansage</numerusform>
-    <numerusform>{n} Ansagen</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>is not valid TOML: {error}</source>
-   <translation>ist kein gültiges TOML: {error}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>has no field “{unknown}”</source>
-   <translation>hat kein Feld „{unknown}“</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>needs menus, from one to {most}</source>
-   <translation>braucht menus, von einem bis {most}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>begins in the menu “{first}”, which is not there</source>
-   <translation>beginnt im Menü „{first}“, das es nicht gibt</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>has no state “{name}”: {list}</source>
-   <translation>hat keinen Zustand „{name}“: {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>has “{part}” in states.{name}: {error}</source>
-   <translation>hat „{part}“ in states.{name}: {error}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>has no key “{key}” in {name}: {list}</source>
-   <translation>hat keine Taste „{key}“ in {name}: {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>leads from {name} by {key} to the menu “{target}”, which is not there</source>
-   <translation>führt von {name} mit {key} ins Menü „{target}“, das es nicht gibt</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>has “{wrong}” at {key} in {name}; write menu NAME, say PROMPT, or {list}</source>
-   <translation>hat „{wrong}“ bei {key} in {name}; menu NAME, say ANSAGE oder {list} schreiben</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>No name begins with keys, such as “12 Evening fares”.</source>
-   <translation>Kein Name beginnt mit Tasten, wie „12 Evening fares“.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>Name the clips so, or assign them by hand.</source>
-   <translation>Die Clips so nennen oder von Hand zuordnen.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>Mend it, and hand it over again.</source>
-   <translation>Berichtigen und noch einmal übergeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>has no field “{unknown}” in menus.{name}</source>
-   <translation>hat kein Feld „{unknown}“ in menus.{name}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>wants names of prompts in menus.{name}.say</source>
-   <translation>verlangt Namen von Ansagen in menus.{name}.say</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>wants a table at {name}</source>
-   <translation>verlangt eine Tabelle bei {name}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>wants a text at {name}</source>
-   <translation>verlangt einen Text bei {name}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>wants a number from {low:g} to {high:g} at {name}</source>
-   <translation>verlangt eine Zahl von {low:g} bis {high:g} bei {name}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/edit.py" />
-   <source>Every key of {name} does something.</source>
-   <translation>Jede Taste von {name} tut etwas.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/edit.py" />
-   <source>Make one of them a menu.</source>
-   <translation>Eine davon zum Menü machen.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/edit.py" />
-   <source>That is no key that could become a menu.</source>
-   <translation>Diese Taste kann kein Menü werden.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/edit.py" />
-   <source>Choose a key that says something.</source>
-   <translation>Eine Taste wählen, die etwas sagt.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>{count:,} bytes are too many: {most:,} are the most.</source>
-   <translation>{count:,} Bytes sind zu viele: höchstens {most:,}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>A format chunk must come first.</source>
-   <translation>Ein Formatblock muss zuerst kommen.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>Its sound does not end with a whole frame.</source>
-   <translation>Ihr Ton endet nicht mit einem ganzen Rahmen.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>It says that it is longer than its sound.</source>
-   <translation>Sie sagt, sie sei länger als ihr Ton.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>{seconds:.2f} s are too long: {most_seconds:g} s are the most.</source>
-   <translation>{seconds:.2f} s sind zu lang: höchstens {most_seconds:g} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>Its encoding is {get}; {taken} is taken.</source>
-   <translation>Ihre Kodierung ist {get}; genommen wird {taken}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>{rate:,} Hz is not a rate it plays: {taken} Hz is.</source>
-   <translation>{rate:,} Hz ist keine Rate, die sie spielt: {taken} Hz schon.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>Samples of {bits} bits are not taken: they must have {wanted}.</source>
-   <translation>Abtastwerte mit {bits} Bit werden nicht genommen: Es müssen {wanted} sein.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>Its bytes a second and its frames do not agree.</source>
-   <translation>Ihre Bytes je Sekunde und ihre Rahmen passen nicht zusammen.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>There is no sound in it.</source>
-   <translation>Es ist kein Ton darin.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>Something that it does not know stands before the sound ({kind!a}).</source>
-   <translation>Vor dem Ton steht etwas, was sie nicht kennt ({kind!a}).</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/shelf.py" />
-   <source>Its memory is full: {room:,} bytes are free, and {count:,} are needed.</source>
-   <translation>Ihr Speicher ist voll: {room:,} Bytes sind frei, {count:,} nötig.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/shelf.py" />
-   <source>It holds {most} already, which are the most.</source>
-   <translation>Sie hat schon {most}, mehr gehen nicht.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/shelf.py" />
-   <source>{folder} does not hold what a machine kept.</source>
-   <translation>{folder} enthält nicht, was eine Maschine behielt.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/shelf.py" />
-   <source>Choose another folder, or delete that.</source>
-   <translation>Einen anderen Ordner wählen oder das löschen.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/shelf.py" />
-   <source>Another command keeps a machine's files in {folder}</source>
-   <translation>Ein anderer Befehl hält die Dateien eines Geräts in {folder}</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/keys.py" />
-   <source>frequencies ITU-T Q.23; levels, with the high group 2 dB over the low one, and 100 ms on and off: common practice, from memory</source>
-   <translation>Frequenzen ITU-T Q.23; Pegel, die hohe Gruppe 2 dB über der tiefen, und 100 ms an und aus: üblich, aus dem Gedächtnis</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/keys.py" />
-   <source>There is no key “{key}”.</source>
-   <translation>Es gibt keine Taste „{key}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/keys.py" />
-   <source>Give keys of {keys}.</source>
-   <translation>Tasten aus {keys} angeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/keys.py" />
-   <source>No key is pressed.</source>
-   <translation>Keine Taste wird gedrückt.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/making.py" />
-   <source>“{play}” cannot be played: {why}</source>
-   <translation>„{play}“ lässt sich nicht spielen: {why}</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/making.py" />
-   <source>Give a sound file, from the folder of the recipe on.</source>
-   <translation>Eine Tondatei angeben, vom Ordner des Rezepts aus.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/making.py" />
-   <source>“{name}” has no length.</source>
-   <translation>„{name}“ hat keine Länge.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/making.py" />
-   <source>Give its segments seconds.</source>
-   <translation>Seinen Abschnitten Sekunden geben.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/making.py" />
-   <source>“{name}” is louder than full scale.</source>
-   <translation>„{name}“ ist lauter als der Vollausschlag.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/making.py" />
-   <source>Lower its levels.</source>
-   <translation>Seine Pegel senken.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/own.py" />
-   <source>Check the folder.</source>
-   <translation>Den Ordner prüfen.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>dial tone</source>
-   <translation>Wählton</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>ringing tone</source>
-   <translation>Freiton</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>busy tone</source>
-   <translation>Besetztton</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>congestion tone</source>
-   <translation>Gassenbesetztton</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>call waiting tone</source>
-   <translation>Anklopfton</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>special information tone</source>
-   <translation>Hinweiston</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>recorder warning tone</source>
-   <translation>Warnton der Aufzeichnung</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>{country}, {called}</source>
-   <translation>{country}, {called}</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>There are no tones of “{country}”.</source>
-   <translation>Es gibt keine Töne von „{country}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>Give one of {list}.</source>
-   <translation>Eines von {list} angeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>{name} has no tone “{kind}”.</source>
-   <translation>{name} hat keinen Ton „{kind}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>Mend the recipe.</source>
-   <translation>Das Rezept berichtigen.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>there is no such field; there are {list}.</source>
-   <translation>so ein Feld gibt es nicht; es gibt {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>it has to be a text.</source>
-   <translation>es muss ein Text sein.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>there have to be 1 to {most_segments:,} segments.</source>
-   <translation>es müssen 1 bis {most_segments:,} Abschnitte sein.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>it is dBm0 or dBFS.</source>
-   <translation>es ist dBm0 oder dBFS.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>it is one of {list}.</source>
-   <translation>es ist eines von {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>it has to be a table.</source>
-   <translation>es muss eine Tabelle sein.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>at most {most_tones} frequencies sound together.</source>
-   <translation>höchstens {most_tones} Frequenzen klingen zugleich.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>give one level, or one for each frequency.</source>
-   <translation>einen Pegel angeben oder einen für jede Frequenz.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>it is a tone, another tone, words, or a sound: only one of hz, tone, say, play.</source>
-   <translation>es ist ein Ton, ein anderer Ton, Wörter oder ein Klang: nur eines von hz, tone, say, play.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>how loud is it, in {unit}?</source>
-   <translation>wie laut ist es, in {unit}?</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>how long is it?</source>
-   <translation>wie lang ist es?</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>{top:g} Hz do not fit into {rate:,} Hz.</source>
-   <translation>{top:g} Hz passen nicht in {rate:,} Hz.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>{unit}: together its tones are louder than full scale can hold.</source>
-   <translation>{unit}: zusammen sind seine Töne lauter, als der Vollausschlag fasst.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>its level in {over}</source>
-   <translation>sein Pegel in {over}</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>it is a number from {low:g} to {high:g}.</source>
-   <translation>es ist eine Zahl von {low:g} bis {high:g}.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>it is true or false.</source>
-   <translation>es ist true oder false.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>“{say}” is not here.</source>
-   <translation>„{say}“ ist nicht hier.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>Give it as a file.</source>
-   <translation>Als Datei angeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>There is no tone “{key}”.</source>
-   <translation>Es gibt keinen Ton „{key}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>Give one of those that are listed.</source>
-   <translation>Einen der aufgezählten angeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>“{name}” stands for itself.</source>
-   <translation>„{name}“ steht für sich selbst.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>Take the tone out of itself.</source>
-   <translation>Den Ton aus sich selbst herausnehmen.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>It would be longer than an hour.</source>
-   <translation>Es wäre länger als eine Stunde.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>Repeat it less often.</source>
-   <translation>Weniger oft wiederholen.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>Make its parts shorter.</source>
-   <translation>Seine Teile kürzer machen.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>Its periods close only after {period:,.0f} s.</source>
-   <translation>Seine Perioden schließen erst nach {period:,.0f} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>Take whole frequencies.</source>
-   <translation>Ganze Frequenzen nehmen.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/words.py" />
-   <source>“{text}” says no sound.</source>
-   <translation>„{text}“ sagt keinen Klang.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/words.py" />
-   <source>Write 400 + 450, 425 × 25, silence, say: words, play: a file, or tone: gb/ringing.</source>
-   <translation>400 + 450, 425 × 25, silence, say: Wörter, play: eine Datei oder tone: gb/ringing schreiben.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/words.py" />
-   <source>“{text}” is no level.</source>
-   <translation>„{text}“ ist kein Pegel.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/words.py" />
-   <source>Write −10, or one for each frequency: −8, −6.</source>
-   <translation>−10 schreiben, oder einen je Frequenz: −8, −6.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/words.py" />
-   <source>“{text}” is no length.</source>
-   <translation>„{text}“ ist keine Länge.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/words.py" />
-   <source>Write seconds, 0.375 for one.</source>
-   <translation>Sekunden schreiben, etwa 0.375.</translation>
   </message>
   <message>
    <location filename="../core/watch/loop.py" />
@@ -9621,11 +11090,6 @@
   </message>
   <message>
    <location filename="../ui/board/model.py" />
-   <source>Clip</source>
-   <translation>Clip</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/model.py" />
    <source>Length</source>
    <translation>Länge</translation>
   </message>
@@ -9710,51 +11174,6 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
   </message>
   <message>
    <location filename="../ui/board/start_page.py" />
-   <source>Add recordings</source>
-   <translation>Aufnahmen hinzufügen</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>or drop files and folders here. Any sound or video will do; nothing you drop is ever changed.</source>
-   <translation>oder Dateien und Ordner hier ablegen. Jeder Ton, jedes Video geht; nichts Abgelegtes wird je verändert.</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>one line after the other at the microphone; each is cut and checked.</source>
-   <translation>eine Zeile nach der anderen am Mikrofon; jede wird geschnitten und geprüft.</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>Write a script</source>
-   <translation>Ein Skript schreiben</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>lines that a voice speaks at once, or that are read at the microphone, each under its name.</source>
-   <translation>Zeilen, die eine Stimme sofort spricht oder die am Mikrofon gelesen werden, jede unter ihrem Namen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>Make tones</source>
-   <translation>Töne machen</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>dial, ringing and busy tones of nineteen countries, keys, and recipes of your own.</source>
-   <translation>Wähl-, Frei- und Besetzttöne von neunzehn Ländern, Tasten und eigene Rezepte.</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>Try the demo</source>
-   <translation>Die Demo versuchen</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>the announcements of an invented ferry company, good and broken ones.</source>
-   <translation>die Ansagen einer erfundenen Fährgesellschaft, gute und misslungene.</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
    <source>Put sound on the board</source>
    <translation>Ton in die Übersicht legen</translation>
   </message>
@@ -9779,38 +11198,39 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <translation>Kein Clip ist so. Esc zeigt wieder alle.</translation>
   </message>
   <message>
-   <location filename="../ui/commands/corpus.py" />
-   <source>Corpus…</source>
-   <translation>Korpus…</translation>
+   <location filename="../ui/board/ways_to_begin.py" />
+   <source>Add recordings</source>
+   <translation>Aufnahmen hinzufügen</translation>
   </message>
   <message>
-   <location filename="../ui/commands/corpus.py" />
-   <source>How good the clips are to train on, doubles, what rules cost; and writing a corpus.</source>
-   <translation>Wie gut sich mit den Clips trainieren lässt, Doppelte, was Regeln kosten; und einen Korpus schreiben.</translation>
+   <location filename="../ui/board/ways_to_begin.py" />
+   <source>or drop files and folders here. Any sound or video will do; nothing you drop is ever changed.</source>
+   <translation>oder Dateien und Ordner hier ablegen. Jeder Ton, jedes Video geht; nichts Abgelegtes wird je verändert.</translation>
   </message>
   <message>
-   <location filename="../ui/commands/corpus.py" />
-   <source>Texts and speakers…</source>
-   <translation>Texte und Sprecher…</translation>
+   <location filename="../ui/board/ways_to_begin.py" />
+   <source>one line after the other at the microphone; each is cut and checked.</source>
+   <translation>eine Zeile nach der anderen am Mikrofon; jede wird geschnitten und geprüft.</translation>
   </message>
   <message>
-   <location filename="../ui/commands/corpus.py" />
-   <source>Take texts, speakers and languages of the clips out of a table, or out of the names of files and folders.</source>
-   <translation>Texte, Sprecher und Sprachen der Clips aus einer Tabelle nehmen oder aus Namen von Dateien und Ordnern.</translation>
+   <location filename="../ui/board/ways_to_begin.py" />
+   <source>Write a script</source>
+   <translation>Ein Skript schreiben</translation>
   </message>
   <message>
-   <location filename="../ui/commands/corpus.py" />
-   <source>There are no clips yet: {key} adds sound.</source>
-   <translation>Es gibt noch keine Clips: {key} fügt Ton hinzu.</translation>
+   <location filename="../ui/board/ways_to_begin.py" />
+   <source>lines that a voice speaks at once, or that are read at the microphone, each under its name.</source>
+   <translation>Zeilen, die eine Stimme sofort spricht oder die am Mikrofon gelesen werden, jede unter ihrem Namen.</translation>
   </message>
-  <message numerus="yes">
-   <location filename="../ui/commands/corpus.py" />
-   <source>Texts, speakers and languages of {count} clips are taken; {key} takes it back.</source>
-   <extracomment>Where there is one: Text, speaker and language of {count} clip are taken; {key} takes it back.</extracomment>
-   <translation>
-    <numerusform>Text, Sprecher und Sprache von {count} Clip sind übernommen; {key} nimmt es zurück.</numerusform>
-    <numerusform>Texte, Sprecher und Sprachen von {count} Clips sind übernommen; {key} nimmt es zurück.</numerusform>
-   </translation>
+  <message>
+   <location filename="../ui/board/ways_to_begin.py" />
+   <source>Try the demo</source>
+   <translation>Die Demo versuchen</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/ways_to_begin.py" />
+   <source>the announcements of an invented ferry company, good and broken ones.</source>
+   <translation>die Ansagen einer erfundenen Fährgesellschaft, gute und misslungene.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -10400,11 +11820,6 @@ Klick zeigt die Regeln, S sortiert danach.</translation>
    <location filename="../ui/commands/ear.py" />
    <source>Select a clip or a cell that can be heard in two ways.</source>
    <translation>Einen Clip oder eine Zelle wählen, die sich auf zwei Weisen hören lässt.</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/ear.py" />
-   <source>Compare codecs</source>
-   <translation>Codecs vergleichen</translation>
   </message>
   <message>
    <location filename="../ui/commands/ear.py" />
@@ -11257,31 +12672,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <translation>Es gibt nichts zu machen.</translation>
   </message>
   <message>
-   <location filename="../ui/commands/music.py" />
-   <source>Hold music…</source>
-   <translation>Wartemusik…</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/music.py" />
-   <source>Make hold music of the selected clips: a loop without a seam, fitted for the line, with its rights.</source>
-   <translation>Wartemusik aus den gewählten Clips machen: eine Schleife ohne Naht, für die Leitung, mit ihren Rechten.</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/phone.py" />
-   <source>Phone menu…</source>
-   <translation>Telefonmenü…</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/phone.py" />
-   <source>Put made prompts to the keys of a telephone menu, and call it.</source>
-   <translation>Gemachte Ansagen auf die Tasten eines Telefonmenüs legen und es anrufen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/phone.py" />
-   <source>No receiver of the board is a phone with a menu: {key} chooses one.</source>
-   <translation>Kein Empfänger der Übersicht ist ein Telefon mit Menü: {key} wählt eines.</translation>
-  </message>
-  <message>
    <location filename="../ui/commands/receiver.py" />
    <source>Receivers on the board…</source>
    <translation>Empfänger in der Übersicht…</translation>
@@ -11525,21 +12915,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    </translation>
   </message>
   <message>
-   <location filename="../ui/commands/service.py" />
-   <source>Have it heard…</source>
-   <translation>Anhören lassen…</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/service.py" />
-   <source>Send what is made to the service of the receiver, and see what it heard beside what was meant.</source>
-   <translation>Gemachtes an den Dienst des Empfängers senden und sehen, was er hörte, neben dem Gemeinten.</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/service.py" />
-   <source>No receiver of the board is a service that listens: {key} chooses one.</source>
-   <translation>Kein Empfänger der Übersicht ist ein Dienst, der hört: {key} wählt einen.</translation>
-  </message>
-  <message>
    <location filename="../ui/commands/settings.py" />
    <source>Settings…</source>
    <translation>Einstellungen…</translation>
@@ -11548,16 +12923,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/commands/settings.py" />
    <source>Where outputs go, colours, text size, keys and all else that can be set.</source>
    <translation>Wohin Ausgaben gehen, Farben, Textgröße, Tasten und alles andere, was sich einstellen lässt.</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/tone.py" />
-   <source>Tones…</source>
-   <translation>Töne…</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/tone.py" />
-   <source>Dial, ringing and busy tones of countries, keys that are pressed, and recipes of one's own; a tone of the board is changed.</source>
-   <translation>Wähl-, Frei- und Besetzttöne von Ländern, gedrückte Tasten und eigene Rezepte; ein Ton der Übersicht wird geändert.</translation>
   </message>
   <message>
    <location filename="../ui/commands/view.py" />
@@ -11756,11 +13121,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
-   <source>Choose…</source>
-   <translation>Wählen…</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>&amp;Into</source>
    <translation>&amp;Nach</translation>
   </message>
@@ -11901,11 +13261,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/dialogs/forms_dialog.py" />
    <source>Other forms, by name</source>
    <translation>Weitere Formen, nach Namen</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/forms_dialog.py" />
-   <source>Sample rate</source>
-   <translation>Abtastrate</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/forms_dialog.py" />
@@ -12090,21 +13445,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/dialogs/palette.py" />
    <source>Every action with its keys</source>
    <translation>Jede Handlung mit ihren Tasten</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/plan_dialog.py" />
-   <source>The menu as text</source>
-   <translation>Das Menü als Text</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/plan_dialog.py" />
-   <source>A key does menu NAME, say PROMPT, or {actions}. [states] has {states}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.</source>
-   <translation>Eine Taste tut menu NAME, say ANSAGE oder {actions}. [states] hat {states}: ein Ton eines Landes (gb/busy), say ANSAGE, silence, oder mehrere mit +.</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/plan_dialog.py" />
-   <source>The menu as TOML</source>
-   <translation>Das Menü als TOML</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/rate_dialog.py" />
@@ -12327,105 +13667,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/dialogs/respelling_dialog.py" />
    <source>{title}: respellings, one a line</source>
    <translation>{title}: Umschriften, je eine Zeile</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Text</source>
-   <translation>Text</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Speaker</source>
-   <translation>Sprecher</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Also</source>
-   <translation>Auch</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Texts and speakers</source>
-   <translation>Texte und Sprecher</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Texts, speakers and languages out of a table, out of the names of folders and files, or both; the table is believed.</source>
-   <translation>Texte, Sprecher und Sprachen aus einer Tabelle, aus Namen von Ordnern und Dateien oder aus beidem; der Tabelle wird geglaubt.</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>What would be taken</source>
-   <translation>Was übernommen würde</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Take them</source>
-   <translation>Übernehmen</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>CSV, TSV, JSON Lines or a spreadsheet; columns file or id, text, speaker, language</source>
-   <translation>CSV, TSV, JSON Lines oder Tabellenkalkulation; Spalten file oder id, text, speaker, language</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>of those that nothing else tells it of, such as en</source>
-   <translation>derer, von denen sonst nichts sie sagt, etwa en</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>name.t&amp;xt beside name.wav is its text</source>
-   <translation>name.t&amp;xt neben name.wav ist sein Text</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>&amp;Table</source>
-   <translation>&amp;Tabelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Table with texts and speakers</source>
-   <translation>Tabelle mit Texten und Sprechern</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>&amp;Names of files</source>
-   <translation>&amp;Namen der Dateien</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>What names of folders and files tell</source>
-   <translation>Was Namen von Ordnern und Dateien sagen</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>&amp;Language</source>
-   <translation>S&amp;prache</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Language of the others</source>
-   <translation>Sprache der anderen</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>A table</source>
-   <translation>Eine Tabelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)</source>
-   <translation>Tabellen (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;Alle Dateien (*)</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source> And {count} findings more.</source>
-   <extracomment>Where there is one:  And {count} finding more.</extracomment>
-   <translation>
-    <numerusform> Und {count} weiterer Befund.</numerusform>
-    <numerusform> Und {count} weitere Befunde.</numerusform>
-   </translation>
   </message>
   <message>
    <location filename="../ui/dialogs/stated_form.py" />
@@ -13222,232 +14463,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <translation>Eine Zeile wählen und Leertaste drücken; 1 ist die Quelle, 2 der Codec, 3 der Codec über eine Leitung. Signal zu Verzerrung sagt nichts über Codecs, die die Stimme und nicht die Welle nachbilden.</translation>
   </message>
   <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>Corpus</source>
-   <translation>Korpus</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>Write the corpus…</source>
-   <translation>Den Korpus schreiben…</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>Corpus for {name}</source>
-   <translation>Korpus für {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>No clip is for {name}.</source>
-   <translation>Kein Clip ist für {name}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>{measured} of {all} clips measured, {kept} kept, {hours}</source>
-   <translation>{measured} von {all} Clips gemessen, {kept} behalten, {hours}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/corpus/page.py" />
-   <source>, {n} doubles</source>
-   <extracomment>Where there is one: , {n} double</extracomment>
-   <translation>
-    <numerusform>, {n} Doppelter</numerusform>
-    <numerusform>, {n} Doppelte</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>{words} is broken by {clips} of {count} clips, {hours}.</source>
-   <translation>{words} bricht {clips} von {count} Clips, {hours}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>Rules tell what they cost before they are taken.</source>
-   <translation>Regeln sagen, was sie kosten, bevor sie gelten.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>far out</source>
-   <translation>weit draußen</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>double of {name}</source>
-   <translation>Doppelter von {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>double</source>
-   <translation>Doppel</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>left out: {words}</source>
-   <translation>ausgelassen: {words}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>{out} left out of {name}; {key} takes it back.</source>
-   <translation>{out} bei {name} ausgelassen; {key} nimmt es zurück.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>A clip stays for one receiver at least.</source>
-   <translation>Ein Clip bleibt für mindestens einen Empfänger.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>Where the corpus goes</source>
-   <translation>Wohin der Korpus geht</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>In the window, with cuts, touch-ups, texts and speakers as they stood on the board.
-Of whole files a terminal makes the same with: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</source>
-   <translation>Im Fenster, mit Schnitten, Retuschen, Texten und Sprechern, wie sie in der Übersicht standen.
-Von ganzen Dateien macht ein Terminal dasselbe mit: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>{done:,} of {total:,} {name}</source>
-   <translation>{done:,} von {total:,} {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>It was stopped; it goes on from here the next time.</source>
-   <translation>Es wurde angehalten; beim nächsten Mal geht es von hier weiter.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/corpus/page.py" />
-   <source>The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.</source>
-   <extracomment>Where there is one: The corpus is written: {sides}. datasheet.md tells what is in it; {count} finding.</extracomment>
-   <translation>
-    <numerusform>Der Korpus ist geschrieben: {sides}. datasheet.md sagt, was darin ist; {count} Befund.</numerusform>
-    <numerusform>Der Korpus ist geschrieben: {sides}. datasheet.md sagt, was darin ist; {count} Befunde.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/plot.py" />
-   <source>{name}: not known</source>
-   <translation>{name}: nicht bekannt</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/plot.py" />
-   <source>{detail}: not known of any clip</source>
-   <translation>{detail}: von keinem Clip bekannt</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/corpus/plot.py" />
-   <source>{name}: median {median}, {known} clips</source>
-   <extracomment>Where there is one: {name}: median {median}, {known} clip</extracomment>
-   <translation>
-    <numerusform>{name}: Median {median}, {known} Clip</numerusform>
-    <numerusform>{name}: Median {median}, {known} Clips</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/plot.py" />
-   <source>{name}: {detail}
-median {median}, of {known} clips</source>
-   <translation>{name}: {detail}
-Median {median}, von {known} Clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/plot.py" />
-   <source>none found</source>
-   <translation>keine gefunden</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/plot.py" />
-   <source>not known</source>
-   <translation>nicht bekannt</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>A rule, such as snr &gt;= 20 dB</source>
-   <translation>Eine Regel, etwa snr &gt;= 20 dB</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>A rule that clips have to keep</source>
-   <translation>Eine Regel, die Clips einhalten müssen</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Leave out</source>
-   <translation>Auslassen</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>What breaks the rule is left out of the corpus</source>
-   <translation>Was die Regel bricht, bleibt aus dem Korpus</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Flag</source>
-   <translation>Markieren</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>What breaks the rule is in the corpus, and said to</source>
-   <translation>Was die Regel bricht, ist im Korpus, und es steht dabei</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Rules; Delete takes one away</source>
-   <translation>Regeln; Entf nimmt eine weg</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Rule</source>
-   <translation>Regel</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Does</source>
-   <translation>Tut</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Clips</source>
-   <translation>Clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Clips, those farthest from the middle first</source>
-   <translation>Clips, die am weitesten von der Mitte zuerst</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Value</source>
-   <translation>Wert</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Off the middle</source>
-   <translation>Abstand zur Mitte</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Notes</source>
-   <translation>Hinweise</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Hear it  Enter</source>
-   <translation>Hören  Enter</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Leave out on the board  Del</source>
-   <translation>In der Übersicht auslassen  Entf</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>The chosen clips are not for this receiver any more; {key} takes it back</source>
-   <translation>Die gewählten Clips sind nicht mehr für diesen Empfänger; {key} nimmt es zurück</translation>
-  </message>
-  <message>
    <location filename="../ui/places/cut/ear_row.py" />
    <source>Take it  Ctrl+Return</source>
    <translation>Übernehmen  Ctrl+Return</translation>
@@ -13629,11 +14644,6 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/places/cut/level_plot.py" />
    <source>speech from {median:.0f} dBFS</source>
    <translation>Sprache ab {median:.0f} dBFS</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/cut/name_row.py" />
-   <source>&amp;Name</source>
-   <translation>&amp;Name</translation>
   </message>
   <message>
    <location filename="../ui/places/cut/name_row.py" />
@@ -13990,247 +15000,6 @@ Median {median}, von {known} Clips</translation>
    <translation>Ausgelassen; 2 spielt es, wie es herauskommt. {key} nimmt es zurück.</translation>
   </message>
   <message>
-   <location filename="../ui/places/heard/costs.py" />
-   <source>Back to what was heard</source>
-   <translation>Zurück zum Gehörten</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/costs.py" />
-   <source>Words wrong after each codec</source>
-   <translation>Falsche Wörter nach jedem Codec</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/heard/costs.py" />
-   <source>Words wrong after each codec, of {count} clips; the first codecs come in a moment</source>
-   <extracomment>Where there is one: Words wrong after each codec, of {count} clip; the first codecs come in a moment</extracomment>
-   <translation>
-    <numerusform>Falsche Wörter nach jedem Codec, von {count} Clip; die ersten Codecs kommen gleich</numerusform>
-    <numerusform>Falsche Wörter nach jedem Codec, von {count} Clips; die ersten Codecs kommen gleich</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/heard/costs.py" />
-   <source>Words wrong after each codec, of {words} words</source>
-   <extracomment>Where there is one: Words wrong after each codec, of {words} word</extracomment>
-   <translation>
-    <numerusform>Falsche Wörter nach jedem Codec, von {words} Wort</numerusform>
-    <numerusform>Falsche Wörter nach jedem Codec, von {words} Wörtern</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/heard/costs.py" />
-   <source>{count} codecs compared.</source>
-   <extracomment>Where there is one: {count} codec compared.</extracomment>
-   <translation>
-    <numerusform>{count} Codec verglichen.</numerusform>
-    <numerusform>{count} Codecs verglichen.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/costs.py" />
-   <source>{name} {share:.1f} %</source>
-   <translation>{name} {share:.1f} %</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/costs.py" />
-   <source>Words wrong after each codec: {detail}</source>
-   <translation>Falsche Wörter nach jedem Codec: {detail}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/costs.py" />
-   <source>  {more:+.1f}</source>
-   <translation>  {more:+.1f}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/costs.py" />
-   <source>  {kbit_s:,.1f} kbit/s</source>
-   <translation>  {kbit_s:,.1f} kbit/s</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/costs.py" />
-   <source>{share:.1f} %</source>
-   <translation>{share:.1f} %</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>The first request, with the sound shortened</source>
-   <translation>Die erste Anfrage, mit gekürztem Ton</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Heard by a service</source>
-   <translation>Von einem Dienst gehört</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Take what was heard  T</source>
-   <translation>Gehörtes übernehmen  T</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>What was heard becomes the text of the clip</source>
-   <translation>Das Gehörte wird der Text des Clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Ask again</source>
-   <translation>Noch einmal fragen</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>List…</source>
-   <translation>Liste…</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>All of it as a table: CSV or JSON Lines</source>
-   <translation>Alles als Tabelle: CSV oder JSON Lines</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Copy the request</source>
-   <translation>Anfrage kopieren</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>The first request, as a command for a terminal</source>
-   <translation>Die erste Anfrage, als Befehl für ein Terminal</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>What codecs cost…</source>
-   <translation>Was Codecs kosten…</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>The same clips sent as they are and after each codec: how many words each costs</source>
-   <translation>Dieselben Clips gesendet, wie sie sind und nach jedem Codec: wie viele Wörter jeder kostet</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>What was heard, most doubtful first</source>
-   <translation>Was gehört wurde, das Zweifelhafteste zuerst</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Meant, and heard</source>
-   <translation>Gemeint und gehört</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Words wrong</source>
-   <translation>Falsche Wörter</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Letters wrong</source>
-   <translation>Falsche Buchstaben</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Sure</source>
-   <translation>Sicher</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Took</source>
-   <translation>Dauerte</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Sent</source>
-   <translation>Gesendet</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Nothing is made for {name} yet: M makes all that can be made.</source>
-   <translation>Für {name} ist noch nichts gemacht: M macht alles, was geht.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Heard by {name}</source>
-   <translation>Gehört von {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>{count} of {wanted} answered; {name}: “{text} …”</source>
-   <translation>{count} von {wanted} beantwortet; {name}: „{text} …“</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>{count} of {wanted} answered</source>
-   <translation>{count} von {wanted} beantwortet</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>{name} {share:.0f} %</source>
-   <translation>{name} {share:.0f} %</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>words wrong: </source>
-   <translation>falsche Wörter: </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Choose a line that was heard.</source>
-   <translation>Eine Zeile wählen, die gehört wurde.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>the text of “{name}”</source>
-   <translation>der Text von „{name}“</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>“{text}” is the text of “{name}” now; {key} takes it back.</source>
-   <translation>„{text}“ ist jetzt der Text von „{name}“; {key} nimmt es zurück.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>The request is on the clipboard as a command; the key is not in it.</source>
-   <translation>Die Anfrage ist als Befehl in der Zwischenablage; der Schlüssel ist nicht darin.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>What was heard, as a table</source>
-   <translation>Was gehört wurde, als Tabelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>CSV (*.csv);;JSON Lines (*.jsonl)</source>
-   <translation>CSV (*.csv);;JSON Lines (*.jsonl)</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>{name} was not written: {error}</source>
-   <translation>{name} wurde nicht geschrieben: {error}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/heard/page.py" />
-   <source>{count} lines are in {name}.</source>
-   <extracomment>Where there is one: {count} line is in {name}.</extracomment>
-   <translation>
-    <numerusform>{count} Zeile steht in {name}.</numerusform>
-    <numerusform>{count} Zeilen stehen in {name}.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>, {factor:.2f}×</source>
-   <translation>, {factor:.2f}×</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>{escape} {start:.2f} to {end:.2f} s</source>
-   <translation>{escape} {start:.2f} bis {end:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>What was heard</source>
-   <translation>Was gehört wurde</translation>
-  </message>
-  <message>
    <location filename="../ui/places/levels/page.py" />
    <source>{value:,.0f} samples</source>
    <translation>{value:,.0f} Abtastwerte</translation>
@@ -14303,480 +15072,6 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/places/levels/page.py" />
    <source>No clip can be measured yet.</source>
    <translation>Noch ist kein Clip zu messen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/loop_picture.py" />
-   <source>Choose music on the board, and open this page.</source>
-   <translation>Musik in der Übersicht wählen und diese Seite öffnen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/loop_picture.py" />
-   <source>Level of the music over time, with its loop</source>
-   <translation>Pegel der Musik über die Zeit, mit ihrer Schleife</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/loop_picture.py" />
-   <source>loop {stop:.2f} s</source>
-   <translation>Schleife {stop:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/loop_picture.py" />
-   <source>−{level} dB</source>
-   <translation>−{level} dB</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Holder</source>
-   <translation>Inhaber</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>whose music it is</source>
-   <translation>wessen Musik es ist</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Licence</source>
-   <translation>Lizenz</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>by what callers may hear it</source>
-   <translation>womit Anrufer sie hören dürfen</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Proof</source>
-   <translation>Nachweis</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>an invoice, a page</source>
-   <translation>eine Rechnung, eine Seite</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Until</source>
-   <translation>Bis</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Name of the hold music</source>
-   <translation>Name der Wartemusik</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Find a loop</source>
-   <translation>Eine Schleife finden</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Hear the seam</source>
-   <translation>Die Naht hören</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Three times round</source>
-   <translation>Dreimal herum</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Loop from</source>
-   <translation>Schleife von</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Loop to</source>
-   <translation>Schleife bis</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Length of the whole; empty is the loop once</source>
-   <translation>Länge des Ganzen; leer ist die Schleife einmal</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>once</source>
-   <translation>einmal</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>What is kept of the music</source>
-   <translation>Was von der Musik bleibt</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>seam over</source>
-   <translation>Naht über</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>loudness</source>
-   <translation>Lautheit</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>limiter</source>
-   <translation>Begrenzer</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>every</source>
-   <translation>alle</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>music softer by</source>
-   <translation>Musik leiser um</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Message that is laid over the music</source>
-   <translation>Ansage, die über die Musik gelegt wird</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>keep</source>
-   <translation>behalten</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Message</source>
-   <translation>Ansage</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Hear it</source>
-   <translation>Hören</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Put it on the board</source>
-   <translation>In die Übersicht</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>{name} on hold</source>
-   <translation>{name} in der Warteschleife</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>of {pieces}</source>
-   <translation>von {pieces}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>, then </source>
-   <translation>, dann </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Change it on the board</source>
-   <translation>In der Übersicht ändern</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Select music on the board, one clip or several, and open this page.</source>
-   <translation>Musik in der Übersicht wählen, einen Clip oder mehrere, und diese Seite öffnen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>found</source>
-   <translation>gefunden</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Working …</source>
-   <translation>In Arbeit …</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Written into the file, and kept for this music.</source>
-   <translation>In die Datei geschrieben und für diese Musik behalten.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>To be written into the file, and kept for this music.</source>
-   <translation>Wird in die Datei geschrieben und für diese Musik behalten.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Nobody knows yet whose music this is.</source>
-   <translation>Noch weiß niemand, wessen Musik das ist.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>The whole lasts from a second to an hour.</source>
-   <translation>Das Ganze dauert von einer Sekunde bis zu einer Stunde.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Write a length such as 10:00.</source>
-   <translation>Eine Länge wie 10:00 schreiben.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Listening for a loop …</source>
-   <translation>Nach einer Schleife wird gehört …</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>{seam}  {lufs:.1f} LUFS</source>
-   <translation>{seam}  {lufs:.1f} LUFS</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/music/page.py" />
-   <source>  ·  the message is heard {n} times</source>
-   <extracomment>Where there is one:   ·  the message is heard {n} time</extracomment>
-   <translation>
-    <numerusform>  ·  die Ansage ist {n}-mal zu hören</numerusform>
-    <numerusform>  ·  die Ansage ist {n}-mal zu hören</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>the seam of {name}</source>
-   <translation>die Naht von {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>changing “{name}”</source>
-   <translation>„{name}“ ändern</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>“{name}” is changed on the board.</source>
-   <translation>„{name}“ ist in der Übersicht geändert.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>the hold music “{name}”</source>
-   <translation>die Wartemusik „{name}“</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>“{name}” is on the board.  M makes it.</source>
-   <translation>„{name}“ ist in der Übersicht.  M macht sie.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Phone menu</source>
-   <translation>Telefonmenü</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Make it a menu  Ins</source>
-   <translation>Zum Menü machen  Einfg</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Take it off  Del</source>
-   <translation>Wegnehmen  Entf</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Of names that begin with keys: “1 Fares”, “12 Evening fares”</source>
-   <translation>Aus Namen, die mit Tasten beginnen: „1 Fares“, „12 Evening fares“</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>As text…</source>
-   <translation>Als Text…</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Tones of the states, what is said at a wrong key, how long it waits: the whole plan as TOML</source>
-   <translation>Töne der Zustände, was bei einer falschen Taste gesagt wird, wie lange es wartet: der ganze Plan als TOML</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>PROMPTS: ENTER PUTS ONE TO THE KEY</source>
-   <translation>ANSAGEN: ENTER LEGT EINE AUF DIE TASTE</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>STAND-IN: A TELEPHONE</source>
-   <translation>NACHBILDUNG: EIN TELEFON</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Call</source>
-   <translation>Anrufen</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Record over the phone</source>
-   <translation>Über das Telefon aufnehmen</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Somebody calls and says a line; what comes out of the line stands on the board, without a header</source>
-   <translation>Jemand ruft an und sagt eine Zeile; was aus der Leitung kommt, steht ohne Kopf in der Übersicht</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>packets lost</source>
-   <translation>verlorene Pakete</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>jitter</source>
-   <translation>Jitter</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>lost</source>
-   <translation>verloren</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>What happened in the call</source>
-   <translation>Was im Anruf geschah</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Call, and press keys: they are really sounded and really detected.</source>
-   <translation>Anrufen und Tasten drücken: Sie erklingen wirklich und werden wirklich erkannt.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>{name}: {extent}</source>
-   <translation>{name}: {extent}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>{count} missing: {list}</source>
-   <translation>{count} fehlen: {list}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>None is missing</source>
-   <translation>Keine fehlt</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>{count} not used</source>
-   <translation>{count} nicht genutzt</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>all are used</source>
-   <translation>alle genutzt</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>The phone refuses {name}: {reason}</source>
-   <translation>Das Telefon weist {name} zurück: {reason}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>“{name}” at {key} of {menu}</source>
-   <translation>„{name}“ bei {key} von {menu}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>the beginning</source>
-   <translation>der Anfang</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>a menu at {key} of {menu}</source>
-   <translation>ein Menü bei {key} von {menu}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>nothing at {key} of {menu}</source>
-   <translation>nichts bei {key} von {menu}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>assigning by name</source>
-   <translation>nach Namen zuordnen</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>{extent}. {key} takes it back.</source>
-   <translation>{extent}. {key} nimmt es zurück.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>the dial plan</source>
-   <translation>der Wählplan</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Calling until every prompt was heard …</source>
-   <translation>Anrufen, bis jede Ansage gehört wurde …</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>over the phone</source>
-   <translation>über das Telefon</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>The recording could not be kept: {error}.</source>
-   <translation>Die Aufnahme konnte nicht aufbewahrt werden: {error}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Telephone menu</source>
-   <translation>Telefonmenü</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>Key</source>
-   <translation>Taste</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>Dialled by</source>
-   <translation>Gewählt mit</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>The menu as a tree of keys</source>
-   <translation>Das Menü als Baum von Tasten</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>Prompts</source>
-   <translation>Ansagen</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>Key {key}</source>
-   <translation>Taste {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>says</source>
-   <translation>sagt</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>next key</source>
-   <translation>nächste Taste</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>key {key}</source>
-   <translation>Taste {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>menu {target}</source>
-   <translation>Menü {target}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>  (missing)</source>
-   <translation>  (fehlt)</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>  ({list} missing)</source>
-   <translation>  ({list} fehlen)</translation>
   </message>
   <message>
    <location filename="../ui/places/place.py" />
@@ -15592,181 +15887,6 @@ Median {median}, von {known} Clips</translation>
    <translation>Umgeschrieben: {text}</translation>
   </message>
   <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Tone</source>
-   <translation>Ton</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>A country, a tone, or keys: 0123#</source>
-   <translation>Ein Land, ein Ton oder Tasten: 0123#</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Find a tone, or type keys that are pressed</source>
-   <translation>Einen Ton finden oder gedrückte Tasten tippen</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Tones</source>
-   <translation>Töne</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Name of the tone</source>
-   <translation>Name des Tons</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>The length</source>
-   <translation>Die Länge</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>About how long the whole is, in whole cadences; 0 is once</source>
-   <translation>Etwa wie lang das Ganze ist, in ganzen Rhythmen; 0 ist einmal</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>In whole cadences, or whole periods of a tone that goes on; 0 is once</source>
-   <translation>In ganzen Rhythmen oder ganzen Perioden eines Dauertons; 0 ist einmal</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Add a segment</source>
-   <translation>Einen Abschnitt hinzufügen</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Remove it</source>
-   <translation>Entfernen</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Keep as mine</source>
-   <translation>Als meinen behalten</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>{name}, mine</source>
-   <translation>{name}, meiner</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Keys {typed}</source>
-   <translation>Tasten {typed}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>There is no such tone. Keys are 0 to 9, *, # and A to D.</source>
-   <translation>So einen Ton gibt es nicht. Tasten sind 0 bis 9, *, # und A bis D.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>From: {source}.</source>
-   <translation>Aus: {source}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>a sine at full scale is +{full_scale:g} dBm0</source>
-   <translation>ein Sinus am Vollausschlag ist +{full_scale:g} dBm0</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>0 dBFS is full scale</source>
-   <translation>0 dBFS ist der Vollausschlag</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>closes on whole periods, repeats without a seam</source>
-   <translation>schließt auf ganzen Perioden, wiederholt sich ohne Naht</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>ramps of {ramp:g} ms</source>
-   <translation>Rampen von {ramp:g} ms</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Add a segment.</source>
-   <translation>Einen Abschnitt hinzufügen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>“{name}” is kept, and found by its name in every job.</source>
-   <translation>„{name}“ ist behalten und in jedem Auftrag unter seinem Namen zu finden.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>the tone “{name}”</source>
-   <translation>der Ton „{name}“</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/picture.py" />
-   <source>The tone in time and frequency</source>
-   <translation>Der Ton in Zeit und Frequenz</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/picture.py" />
-   <source>{hz:,} Hz</source>
-   <translation>{hz:,} Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/picture.py" />
-   <source>{at:g} s</source>
-   <translation>{at:g} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/picture.py" />
-   <source>{hz:g} Hz</source>
-   <translation>{hz:g} Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/picture.py" />
-   <source> × {by:g}</source>
-   <translation> × {by:g}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Segments of the tone, in order</source>
-   <translation>Abschnitte des Tons, der Reihe nach</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Sounds</source>
-   <translation>Klingt</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Level, {unit}</source>
-   <translation>Pegel, {unit}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Seconds</source>
-   <translation>Sekunden</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>its own</source>
-   <translation>eigene</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Times</source>
-   <translation>Mal</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>“{text}” is no count.</source>
-   <translation>„{text}“ ist keine Anzahl.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Write 1, 2, 3 …</source>
-   <translation>Schreiben Sie 1, 2, 3 …</translation>
-  </message>
-  <message>
    <location filename="../ui/quick/files.py" />
    <source>and {count:,} more</source>
    <translation>und {count:,} weitere</translation>
@@ -16526,51 +16646,6 @@ Median {median}, von {known} Clips</translation>
    <translation>Dort wurde kein Ton gefunden. {passed}</translation>
   </message>
   <message>
-   <location filename="../ui/standins/beacon.py" />
-   <source>STAND-IN: A BEACON ON A QUAY</source>
-   <translation>NACHBILDUNG: EINE BAKE AM KAI</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/beacon.py" />
-   <source>Press its button  P</source>
-   <translation>Ihren Knopf drücken  P</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/beacon.py" />
-   <source> It still holds {name}.</source>
-   <translation> Sie hat noch {name}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/beacon.py" />
-   <source>Refused {handed}: {reason} (byte {at:,}){still}</source>
-   <translation>{handed} zurückgewiesen: {reason} (Byte {at:,}){still}</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/beacon.py" />
-   <source>Accepted. It holds {name}: {seconds}, {rate}, mono, 16-bit.</source>
-   <translation>Angenommen. Sie hat {name}: {seconds}, {rate}, mono, 16 Bit.</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/beacon.py" />
-   <source>It holds nothing. Make a file for it, select its cell and press B.</source>
-   <translation>Sie hat nichts. Eine Datei für sie machen, ihre Zelle wählen und B drücken.</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/beacon.py" />
-   <source>{used} of {memory}</source>
-   <translation>{used} von {memory}</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/board.py" />
-   <source>STAND-IN: A VOICE BOARD</source>
-   <translation>NACHBILDUNG: EINE SPRACHPLATINE</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/paging.py" />
-   <source>STAND-IN: A PAGING CONTROLLER</source>
-   <translation>NACHBILDUNG: EINE DURCHSAGEANLAGE</translation>
-  </message>
-  <message>
    <location filename="../ui/standins/panel.py" />
    <source>The {machine} took {file}; P sets it off.</source>
    <translation>{machine} nahm {file}; P löst aus.</translation>
@@ -16579,51 +16654,6 @@ Median {median}, von {known} Clips</translation>
    <location filename="../ui/standins/panel.py" />
    <source>The {machine} refused {file}: {reason}</source>
    <translation>{machine} lehnt {file} ab: {reason}</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/phone.py" />
-   <source>STAND-IN: A PHONE</source>
-   <translation>NACHBILDUNG: EIN TELEFON</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/radio.py" />
-   <source>STAND-IN: A DECK RADIO</source>
-   <translation>NACHBILDUNG: EIN DECKSFUNKGERÄT</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/set_panel.py" />
-   <source>What the {name} holds</source>
-   <translation>Inhalt: {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/set_panel.py" />
-   <source>Hear it  P</source>
-   <translation>Hören  P</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/set_panel.py" />
-   <source>Refused {handed}: {reason} (byte {at:,})</source>
-   <translation>{handed} zurückgewiesen: {reason} (Byte {at:,})</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/set_panel.py" />
-   <source>It says: {state}.</source>
-   <translation>Sie sagt: {state}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/set_panel.py" />
-   <source>It holds nothing. ⇧B delivers all that is made for it.</source>
-   <translation>Sie hat nichts. ⇧B liefert alles für sie Gemachte.</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/set_panel.py" />
-   <source>{count} held, {used} of {room}</source>
-   <translation>{count} darin, {used} von {room}</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/voicemail.py" />
-   <source>STAND-IN: A VOICEMAIL BOX</source>
-   <translation>NACHBILDUNG: EIN ANRUFBEANTWORTER</translation>
   </message>
   <message>
    <location filename="../ui/theme/shapes.py" />
@@ -16706,19 +16736,9 @@ Median {median}, von {known} Clips</translation>
    <translation>dBFS</translation>
   </message>
   <message>
-   <location filename="../ui/workers/calls.py" />
-   <source>The call failed</source>
-   <translation>Der Anruf ist misslungen</translation>
-  </message>
-  <message>
    <location filename="../ui/workers/cuts.py" />
    <source>Listening to it failed</source>
    <translation>Das Anhören ist misslungen</translation>
-  </message>
-  <message>
-   <location filename="../ui/workers/hold_music.py" />
-   <source>The music could not be made</source>
-   <translation>Die Musik ließ sich nicht machen</translation>
   </message>
   <message>
    <location filename="../ui/workers/moved_sources.py" />
@@ -16761,11 +16781,6 @@ Median {median}, von {known} Clips</translation>
    <translation>{wrong} Sie liegt auf der Platte.</translation>
   </message>
   <message>
-   <location filename="../ui/workers/service.py" />
-   <source>Asking failed</source>
-   <translation>Das Fragen misslang</translation>
-  </message>
-  <message>
    <location filename="../ui/workers/sources.py" />
    <source>Looking failed</source>
    <translation>Das Ansehen ist misslungen</translation>
@@ -16801,11 +16816,6 @@ Median {median}, von {known} Clips</translation>
    <translation>Die Stimme stürzte ab ({reason}).</translation>
   </message>
   <message>
-   <location filename="../ui/workers/tone.py" />
-   <source>The tone could not be made</source>
-   <translation>Der Ton ließ sich nicht machen</translation>
-  </message>
-  <message>
    <location filename="../ui/workers/watched_folders.py" />
    <source>Watching ended</source>
    <translation>Das Beobachten endete</translation>
@@ -16826,97 +16836,97 @@ Median {median}, von {known} Clips</translation>
    <translation>Es misslang</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/at.toml" />
+   <location filename="../bundled/tones/core/plans/at.toml" />
    <source>Austria</source>
    <translation>Österreich</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/au.toml" />
+   <location filename="../bundled/tones/core/plans/au.toml" />
    <source>Australia</source>
    <translation>Australien</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/be.toml" />
+   <location filename="../bundled/tones/core/plans/be.toml" />
    <source>Belgium</source>
    <translation>Belgien</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/br.toml" />
+   <location filename="../bundled/tones/core/plans/br.toml" />
    <source>Brazil</source>
    <translation>Brasilien</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/ch.toml" />
+   <location filename="../bundled/tones/core/plans/ch.toml" />
    <source>Switzerland</source>
    <translation>Schweiz</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/de.toml" />
+   <location filename="../bundled/tones/core/plans/de.toml" />
    <source>Germany</source>
    <translation>Deutschland</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/es.toml" />
+   <location filename="../bundled/tones/core/plans/es.toml" />
    <source>Spain</source>
    <translation>Spanien</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/eu.toml" />
+   <location filename="../bundled/tones/core/plans/eu.toml" />
    <source>Europe, harmonised plan</source>
    <translation>Europa, harmonisierter Plan</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/fi.toml" />
+   <location filename="../bundled/tones/core/plans/fi.toml" />
    <source>Finland</source>
    <translation>Finnland</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/fr.toml" />
+   <location filename="../bundled/tones/core/plans/fr.toml" />
    <source>France</source>
    <translation>Frankreich</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/gb.toml" />
+   <location filename="../bundled/tones/core/plans/gb.toml" />
    <source>United Kingdom</source>
    <translation>Vereinigtes Königreich</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/it.toml" />
+   <location filename="../bundled/tones/core/plans/it.toml" />
    <source>Italy</source>
    <translation>Italien</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/jp.toml" />
+   <location filename="../bundled/tones/core/plans/jp.toml" />
    <source>Japan</source>
    <translation>Japan</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/nl.toml" />
+   <location filename="../bundled/tones/core/plans/nl.toml" />
    <source>Netherlands</source>
    <translation>Niederlande</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/no.toml" />
+   <location filename="../bundled/tones/core/plans/no.toml" />
    <source>Norway</source>
    <translation>Norwegen</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/nz.toml" />
+   <location filename="../bundled/tones/core/plans/nz.toml" />
    <source>New Zealand</source>
    <translation>Neuseeland</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/pl.toml" />
+   <location filename="../bundled/tones/core/plans/pl.toml" />
    <source>Poland</source>
    <translation>Polen</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/se.toml" />
+   <location filename="../bundled/tones/core/plans/se.toml" />
    <source>Sweden</source>
    <translation>Schweden</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/us.toml" />
+   <location filename="../bundled/tones/core/plans/us.toml" />
    <source>North America</source>
    <translation>Nordamerika</translation>
   </message>

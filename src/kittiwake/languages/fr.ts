@@ -4,6 +4,3881 @@
  <context>
   <name>kittiwake</name>
   <message>
+   <location filename="../bundled/corpus/commands.py" />
+   <source>Corpus…</source>
+   <translation>Corpus…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/commands.py" />
+   <source>How good the clips are to train on, doubles, what rules cost; and writing a corpus.</source>
+   <translation>Ce que valent les clips pour l’entraînement, doublons, coût des règles ; et écrire un corpus.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/commands.py" />
+   <source>Texts and speakers…</source>
+   <translation>Textes et locuteurs…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/commands.py" />
+   <source>Take texts, speakers and languages of the clips out of a table, or out of the names of files and folders.</source>
+   <translation>Prendre textes, locuteurs et langues des clips dans un tableau, ou dans les noms de fichiers et dossiers.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/commands.py" />
+   <source>There are no clips yet: {key} adds sound.</source>
+   <translation>Pas encore de clips : {key} ajoute du son.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/commands.py" />
+   <source>Texts, speakers and languages of {count} clips are taken; {key} takes it back.</source>
+   <extracomment>Where there is one: Text, speaker and language of {count} clip are taken; {key} takes it back.</extracomment>
+   <translation>
+    <numerusform>Texte, locuteur et langue de {count} clip sont pris ; {key} l’annule.</numerusform>
+    <numerusform>Textes, locuteurs et langues de {count} clips sont pris ; {key} l’annule.</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>{count} recordings of this corpus lay in {folder}, which is gone or holds nothing now.</source>
+   <extracomment>Where there is one: {count} recording of this corpus lay in {folder}, which is gone or holds nothing now.</extracomment>
+   <translation>
+    <numerusform>{count} enregistrement de ce corpus se trouvait dans {folder}, qui a disparu ou ne contient plus rien.</numerusform>
+    <numerusform>{count} enregistrements de ce corpus se trouvaient dans {folder}, qui a disparu ou ne contient plus rien.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>Mount its disk; or, if they are meant to go, say so with --gone. Nothing was changed.</source>
+   <translation>Montez son disque ; ou, s’ils doivent disparaître, dites-le avec --gone. Rien n’a été changé.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>Nothing tells “{name}” of any clip, so the sides cannot be alike in it.</source>
+   <translation>Rien n’indique « {name} » pour aucun clip ; les côtés ne peuvent donc pas s’y ressembler.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>There is: {list}.</source>
+   <translation>Il y a : {list}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>There is nothing on the side “{side}”: there are too few speakers to share out.</source>
+   <translation>Il n’y a rien du côté « {side} » : trop peu de locuteurs à répartir.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>Cannot be read</source>
+   <translation>Illisible</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>not measured</source>
+   <translation>non mesuré</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>The same recording as another clip</source>
+   <translation>Le même enregistrement qu’un autre clip</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>The same recording on two sides</source>
+   <translation>Le même enregistrement de deux côtés</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>No part of the corpus any more, and altered, so that it stays</source>
+   <translation>Plus dans le corpus, et modifié, si bien qu’il reste</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/build.py" />
+   <source>Not made</source>
+   <translation>Non produit</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/files.py" />
+   <source>“{name}” lies in {into} already, and is not as an earlier run left it.</source>
+   <translation>« {name} » est déjà dans {into}, et n’est pas tel qu’une exécution passée l’a laissé.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/files.py" />
+   <source>Move it away, or choose another folder.</source>
+   <translation>Le déplacer, ou choisir un autre dossier.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/heard.py" />
+   <source>{name} cannot be read: {reason_of}.</source>
+   <translation>{name} est illisible : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/heard.py" />
+   <source>Check the path.</source>
+   <translation>Vérifier le chemin.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/heard.py" />
+   <source>{name} holds no answers.</source>
+   <translation>{name} ne contient pas de réponses.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/heard.py" />
+   <source>Give what kittiwake hear --kept or --list wrote, in JSON Lines.</source>
+   <translation>Donner ce qu’a écrit kittiwake hear --kept ou --list, en JSON Lines.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/judged.py" />
+   <source>cannot be read</source>
+   <translation>illisible</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/judged.py" />
+   <source>double of another</source>
+   <translation>doublon d’un autre</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/judged.py" />
+   <source>double of {other}</source>
+   <translation>doublon de {other}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/made.py" />
+   <source>Clips of {name} share a gain, a memory or marks.</source>
+   <translation>Les clips de {name} partagent un gain, une mémoire ou des repères.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/made.py" />
+   <source>Choose a receiver that levels each clip by itself.</source>
+   <translation>Choisir un récepteur qui règle chaque clip à part.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/made.py" />
+   <source>not made: {error}</source>
+   <translation>non produit : {error}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/made.py" />
+   <source>not made: it has not been measured</source>
+   <translation>non produit : il n’a pas été mesuré</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/made.py" />
+   <source>not made: {what}</source>
+   <translation>non produit : {what}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/core/of_project.py" />
+   <source>texts and speakers of {n} clips</source>
+   <extracomment>Where there is one: texts and speakers of {n} clip</extracomment>
+   <translation>
+    <numerusform>textes et locuteurs de {n} clip</numerusform>
+    <numerusform>textes et locuteurs de {n} clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/pack.py" />
+   <source>{output} is not there any more.</source>
+   <translation>{output} n’est plus là.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/pack.py" />
+   <source>Start again: it is made once more.</source>
+   <translation>Relancer : il est produit de nouveau.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/pack.py" />
+   <source>Parquet needs the package “pyarrow”.</source>
+   <translation>Parquet demande le paquet « pyarrow ».</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>length</source>
+   <translation>durée</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>active speech level, ITU-T P.56</source>
+   <translation>niveau de parole actif, UIT-T P.56</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>speech to noise: active level without the noise, over the noise that goes on</source>
+   <translation>parole sur bruit : niveau actif sans le bruit, par rapport au bruit qui dure</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>noise that goes on</source>
+   <translation>bruit qui dure</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>highest frequency that holds sound</source>
+   <translation>fréquence la plus haute qui porte du son</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>share of the time that is speech</source>
+   <translation>part du temps qui est de la parole</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>time in which sound falls by 60 dB, estimated from the ends of syllables</source>
+   <translation>temps où le son chute de 60 dB, estimé sur la fin des syllabes</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>hum of the mains, beside the speech</source>
+   <translation>ronflement du secteur, par rapport à la parole</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>samples that are cut off</source>
+   <translation>échantillons écrêtés</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>constant part, of full scale</source>
+   <translation>composante continue, de la pleine échelle</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>holes of digital silence within speech</source>
+   <translation>trous de silence numérique dans la parole</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>first 30 ms, beside the speech: near 0 where the beginning is cut off</source>
+   <translation>premières 30 ms, par rapport à la parole : proche de 0 si le début est coupé</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>last 30 ms, beside the speech</source>
+   <translation>dernières 30 ms, par rapport à la parole</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>characters of the text a second of speech</source>
+   <translation>caractères du texte par seconde de parole</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>word error rate of what was heard</source>
+   <translation>taux d’erreur sur les mots entendus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>It holds no sound.</source>
+   <translation>Il ne contient pas de son.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/quality.py" />
+   <source>It lies beyond the end of its source.</source>
+   <translation>Il est au-delà de la fin de sa source.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/row.py" />
+   <source> and {n:,} more</source>
+   <translation> et {n:,} autres</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/row.py" />
+   <source>{what}: {list}{more}.</source>
+   <translation>{what} : {list}{more}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>No text</source>
+   <translation>Pas de texte</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>No speaker</source>
+   <translation>Pas de locuteur</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>No language</source>
+   <translation>Pas de langue</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>The pattern does not match</source>
+   <translation>Le motif ne convient pas</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>Not in the table, and left out</source>
+   <translation>Absent du tableau, et omis</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>Table and name of the file tell another {key}; the table is believed</source>
+   <translation>Le tableau et le nom du fichier disent un autre {key} ; le tableau prévaut</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>The same id again, and left out</source>
+   <translation>La même id encore, et omise</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>In the table, but there is no such file</source>
+   <translation>Dans le tableau, mais ce fichier n’existe pas</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>“{part}” cannot be in a pattern{twice}.</source>
+   <translation>« {part} » ne peut pas être{twice} dans un motif.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source> twice</source>
+   <translation> deux fois</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>Write {id}, {speaker}, {language}, {text}, or a trait such as {gender}.</source>
+   <translation>Écrire {id}, {speaker}, {language}, {text}, ou un trait comme {gender}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>The pattern names nothing.</source>
+   <translation>Le motif ne nomme rien.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>Write for example {speaker}/{id}.</source>
+   <translation>Écrire par exemple {speaker}/{id}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>There are no rows in {name} that name a file.</source>
+   <translation>Aucune ligne de {name} ne nomme de fichier.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>It needs a column “file” or “id”.</source>
+   <translation>Il faut une colonne « file » ou « id ».</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>{name} cannot be read as a table: {detail}.</source>
+   <translation>{name} n’est pas lisible comme tableau : {detail}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rows.py" />
+   <source>Give CSV in UTF-8, or JSON Lines.</source>
+   <translation>Donner du CSV en UTF-8, ou du JSON Lines.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rules.py" />
+   <source>“{text}” is no rule.</source>
+   <translation>« {text} » n’est pas une règle.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rules.py" />
+   <source>Write for example snr &gt;= 20 dB. There is {names}.</source>
+   <translation>Écrire par exemple snr &gt;= 20 dB. Il y a {names}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rules.py" />
+   <source>{name} is told in {unit}, not in {given}.</source>
+   <translation>{name} se dit en {unit}, pas en {given}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/rules.py" />
+   <source>Write {name} {sign} {number} {unit}.</source>
+   <translation>Écrire {name} {sign} {number} {unit}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/segments.py" />
+   <source>“{text}” are no lengths.</source>
+   <translation>« {text} » ne sont pas des durées.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/segments.py" />
+   <source>Write for example 3-15, in seconds.</source>
+   <translation>Écrire par exemple 3-15, en secondes.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/segments.py" />
+   <source>No times of words are known, so that pieces of it have no text</source>
+   <translation>Les instants des mots sont inconnus, si bien que ses morceaux n’ont pas de texte</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/segments.py" />
+   <source>Some of its pieces have no words</source>
+   <translation>Certains de ses morceaux n’ont pas de mots</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/segments.py" />
+   <source>Shorter than {shortest:g} s, and left out</source>
+   <translation>Plus court que {shortest:g} s, et omis</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/segments.py" />
+   <source>Longer than {longest:g} s, with no pause to cut at</source>
+   <translation>Plus long que {longest:g} s, sans pause où couper</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/split.py" />
+   <source>“{text}” is no split.</source>
+   <translation>« {text} » n’est pas une répartition.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/split.py" />
+   <source>Write for example 80/10/10.</source>
+   <translation>Écrire par exemple 80/10/10.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/split.py" />
+   <source>{name} does not tell which speaker is on which side.</source>
+   <translation>{name} ne dit pas de quel côté est chaque locuteur.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/split.py" />
+   <source>It needs the columns “speaker” and “split”.</source>
+   <translation>Il faut les colonnes « speaker » et « split ».</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/split.py" />
+   <source>{name} puts {speaker} on the side “{side}”, which there is not.</source>
+   <translation>{name} place {speaker} du côté « {side} », qui n’existe pas.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/split.py" />
+   <source>{name} puts {speaker} on two sides.</source>
+   <translation>{name} place {speaker} de deux côtés.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/split.py" />
+   <source>Leave one of the two rows out.</source>
+   <translation>Retirez l’une des deux lignes.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/store.py" />
+   <source>Move it away, and give splits.csv of this folder with --splits: it is made anew, and every speaker stays on the same side.</source>
+   <translation>Mettez-la de côté et donnez splits.csv de ce dossier avec --splits : elle est refaite, et chaque locuteur reste du même côté.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/store.py" />
+   <source>{path} cannot be used: {error}.</source>
+   <translation>{path} est inutilisable : {error}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/store.py" />
+   <source>{path} is of another version.</source>
+   <translation>{path} est d’une autre version.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/store.py" />
+   <source>Another run is making the corpus in {folder}</source>
+   <translation>Une autre exécution fait le corpus dans {folder}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/store.py" />
+   <source>The folder {folder} cannot be used: {reason_of}.</source>
+   <translation>Le dossier {folder} est inutilisable : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/store.py" />
+   <source>Choose another folder.</source>
+   <translation>Choisir un autre dossier.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/core/store.py" />
+   <source>Free the disk, and start again: it goes on from here.</source>
+   <translation>Libérez le disque et recommencez : cela reprend d’ici.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>“{value}” is no size, such as 500MB</source>
+   <translation>« {value} » n’est pas une taille, comme 500MB</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Make a corpus: rows, qualities, doubles, rules, sides, files and their list.</source>
+   <translation>Faire un corpus : lignes, qualités, doublons, règles, parts, fichiers et leur liste.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Who is on which side stays as it is when clips are added. A run that was stopped goes on where it was; nothing is measured or made twice. Rules are of: seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong.</source>
+   <translation>Qui est de quel côté le reste quand des clips s’ajoutent. Une exécution arrêtée reprend où elle était ; rien n’est mesuré ni produit deux fois. Les règles portent sur : seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>What every file is to be.</source>
+   <translation>Ce que chaque fichier doit être.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Where the corpus goes.</source>
+   <translation>Où va le corpus.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Texts, speakers, languages: CSV, TSV, JSON Lines or a spreadsheet.</source>
+   <translation>Textes, locuteurs, langues : CSV, TSV, JSON Lines ou un tableur.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>What names of folders and files tell, such as {speaker}/{language}-{id}.</source>
+   <translation>Ce que disent les noms des dossiers et fichiers, par exemple {speaker}/{language}-{id}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>name.txt beside name.wav is its text.</source>
+   <translation>name.txt à côté de name.wav est son texte.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Of clips that nothing else tells it of.</source>
+   <translation>Celle des clips dont rien d’autre ne la dit.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Leave out what breaks it; may be repeated.</source>
+   <translation>Omettre ce qui l’enfreint ; répétable.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Say what breaks it; may be repeated.</source>
+   <translation>Dire ce qui l’enfreint ; répétable.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Clips that repeat another.</source>
+   <translation>Les clips qui en répètent un autre.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Shares of training, development and test.</source>
+   <translation>Parts d’entraînement, de développement et de test.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Decides which speaker goes where.</source>
+   <translation>Décide quel locuteur va où.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>What the sides are alike in, beside length; may be repeated.</source>
+   <translation>En quoi les côtés se ressemblent, outre la durée ; répétable.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>A splits.csv of before: speakers stay where it says.</source>
+   <translation>Un splits.csv d’avant : les locuteurs restent où il le dit.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>TAR archives of at most this size, in place of folders.</source>
+   <translation>Des archives TAR d’au plus cette taille, au lieu de dossiers.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>With --shards: leave no clips beside the archives, which takes half the space; a later run makes them all anew.</source>
+   <translation>Avec --shards : ne laisser aucun clip à côté des archives, ce qui prend moitié moins de place ; une exécution ultérieure les refait tous.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Write the list as Parquet too.</source>
+   <translation>Écrire aussi la liste en Parquet.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Cut what is longer in pauses, into pieces of so many seconds: 3-15.</source>
+   <translation>Couper dans les pauses ce qui est plus long, en morceaux de tant de secondes : 3-15.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>What an engine heard (hear --kept): for words_wrong, and times of words.</source>
+   <translation>Ce qu’un moteur a entendu (hear --kept) : pour words_wrong et les instants des mots.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Recordings whose folder is gone or empty are meant to be: what was made of them is deleted.</source>
+   <translation>Les enregistrements dont le dossier a disparu ou est vide doivent disparaître : ce qui en a été fait est supprimé.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Show the first rows, and what is wrong with rows; do nothing.</source>
+   <translation>Montrer les premières lignes et ce qui y cloche ; ne rien faire.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Measure and judge, and tell what rules cost; make nothing.</source>
+   <translation>Mesurer et juger, et dire ce que coûtent les règles ; ne rien produire.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>How many at once; default: all cores.</source>
+   <translation>Combien à la fois ; sinon tous les cœurs.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Measure and make on the Dask cluster whose scheduler is there.</source>
+   <translation>Mesurer et produire sur la grappe Dask dont l’ordonnanceur est là.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>--no-loose is about archives: say how large they may be, --shards 1GB.</source>
+   <translation>--no-loose concerne les archives : indiquez leur taille maximale, --shards 1GB.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Say where the corpus goes: --into FOLDER.</source>
+   <translation>Dire où va le corpus : --into DOSSIER.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>{count:,} rows{faults}.</source>
+   <extracomment>Where there is one: {count:,} row{faults}.</extracomment>
+   <translation>
+    <numerusform>{count:,} ligne{faults}.</numerusform>
+    <numerusform>{count:,} lignes{faults}.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>, of which these are the first {preview}</source>
+   <translation>, dont voici les {preview} premières</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Stopped; the same command goes on from here.</source>
+   <translation>Interrompu ; la même commande reprend d’ici.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>Nothing came into {side}: there are too few speakers to give it one. Give --splits, or another --split.</source>
+   <translation>Rien n’est venu dans {side} : il y a trop peu de locuteurs pour lui en donner un. Donnez --splits, ou un autre --split.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>{clips:,} of {of_clips:,} clips kept, {kept} of {all}.</source>
+   <translation>{clips:,} clips gardés sur {of_clips:,}, {kept} sur {all}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>leaves out</source>
+   <translation>omet</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>flags</source>
+   <translation>signale</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>  {rule}: {does} {clips:,} clips, {hours}</source>
+   <extracomment>Where there is one:   {rule}: {does} {clips:,} clip, {hours}</extracomment>
+   <translation>
+    <numerusform>  {rule} : {does} {clips:,} clip, {hours}</numerusform>
+    <numerusform>  {rule} : {does} {clips:,} clips, {hours}</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>  {side}: {clips:,} clips, {hours}</source>
+   <extracomment>Where there is one:   {side}: {clips:,} clip, {hours}</extracomment>
+   <translation>
+    <numerusform>  {side} : {clips:,} clip, {hours}</numerusform>
+    <numerusform>  {side} : {clips:,} clips, {hours}</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/corpus_verb.py" />
+   <source>  The same clips lie loose in clips/ as well: the next run goes on from them. With --no-loose they are deleted, and made anew then.</source>
+   <translation>  Les mêmes clips sont aussi à part dans clips/ : la prochaine exécution repart d’eux. Avec --no-loose, ils sont supprimés, puis refaits.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>Corpus</source>
+   <translation>Corpus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>Write the corpus…</source>
+   <translation>Écrire le corpus…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>Corpus for {name}</source>
+   <translation>Corpus pour {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>No clip is for {name}.</source>
+   <translation>Aucun clip n’est pour {name}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>{measured} of {all} clips measured, {kept} kept, {hours}</source>
+   <translation>{measured} clips mesurés sur {all}, {kept} gardés, {hours}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>, {n} doubles</source>
+   <extracomment>Where there is one: , {n} double</extracomment>
+   <translation>
+    <numerusform>, {n} doublon</numerusform>
+    <numerusform>, {n} doublons</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>{words} is broken by {clips} of {count} clips, {hours}.</source>
+   <translation>{words} est enfreinte par {clips} clips sur {count}, {hours}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>Rules tell what they cost before they are taken.</source>
+   <translation>Les règles disent ce qu’elles coûtent avant de valoir.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>far out</source>
+   <translation>très à l’écart</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>double of {name}</source>
+   <translation>doublon de {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>double</source>
+   <translation>doublon</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>left out: {words}</source>
+   <translation>omis : {words}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>{out} left out of {name}; {key} takes it back.</source>
+   <translation>{out} omis chez {name} ; {key} l’annule.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>A clip stays for one receiver at least.</source>
+   <translation>Un clip reste pour un récepteur au moins.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>Where the corpus goes</source>
+   <translation>Où va le corpus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>In the window, with cuts, touch-ups, texts and speakers as they stood on the board.
+Of whole files a terminal makes the same with: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</source>
+   <translation>Dans la fenêtre, avec coupes, retouches, textes et locuteurs du tableau.
+De fichiers entiers un terminal fait de même : kittiwake corpus --for {slug}{rules} --into corpus/ sources/</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>{done:,} of {total:,} {name}</source>
+   <translation>{done:,} sur {total:,} {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>It was stopped; it goes on from here the next time.</source>
+   <translation>C’est interrompu ; cela reprendra d’ici.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/places/corpus/page.py" />
+   <source>The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.</source>
+   <extracomment>Where there is one: The corpus is written: {sides}. datasheet.md tells what is in it; {count} finding.</extracomment>
+   <translation>
+    <numerusform>Le corpus est écrit : {sides}. datasheet.md dit ce qu’il contient ; {count} constat.</numerusform>
+    <numerusform>Le corpus est écrit : {sides}. datasheet.md dit ce qu’il contient ; {count} constats.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/plot.py" />
+   <source>{name}: not known</source>
+   <translation>{name} : inconnu</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/plot.py" />
+   <source>{detail}: not known of any clip</source>
+   <translation>{detail} : inconnu pour tout clip</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/places/corpus/plot.py" />
+   <source>{name}: median {median}, {known} clips</source>
+   <extracomment>Where there is one: {name}: median {median}, {known} clip</extracomment>
+   <translation>
+    <numerusform>{name} : médiane {median}, {known} clip</numerusform>
+    <numerusform>{name} : médiane {median}, {known} clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/plot.py" />
+   <source>{name}: {detail}
+median {median}, of {known} clips</source>
+   <translation>{name} : {detail}
+médiane {median}, de {known} clips</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/plot.py" />
+   <source>none found</source>
+   <translation>aucun trouvé</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/plot.py" />
+   <source>not known</source>
+   <translation>inconnu</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>A rule, such as snr &gt;= 20 dB</source>
+   <translation>Une règle, comme snr &gt;= 20 dB</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>A rule that clips have to keep</source>
+   <translation>Une règle que les clips doivent respecter</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Leave out</source>
+   <translation>Omettre</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>What breaks the rule is left out of the corpus</source>
+   <translation>Ce qui enfreint la règle est omis du corpus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Flag</source>
+   <translation>Marquer</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>What breaks the rule is in the corpus, and said to</source>
+   <translation>Ce qui enfreint la règle est dans le corpus, et signalé</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Rules; Delete takes one away</source>
+   <translation>Règles ; Suppr en ôte une</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Rule</source>
+   <translation>Règle</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Does</source>
+   <translation>Effet</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Clips</source>
+   <translation>Clips</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Sound</source>
+   <translation>Son</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Clips, those farthest from the middle first</source>
+   <translation>Clips, les plus loin du milieu d’abord</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Clip</source>
+   <translation>Clip</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Value</source>
+   <translation>Valeur</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Off the middle</source>
+   <translation>Écart au milieu</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Speaker</source>
+   <translation>Locuteur</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Notes</source>
+   <translation>Notes</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Hear it  Enter</source>
+   <translation>Écouter  Entrée</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>Leave out on the board  Del</source>
+   <translation>Omettre sur le tableau  Suppr</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/places/corpus/rules_side.py" />
+   <source>The chosen clips are not for this receiver any more; {key} takes it back</source>
+   <translation>Les clips choisis ne sont plus pour ce récepteur ; {key} l’annule</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Text</source>
+   <translation>Texte</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Language</source>
+   <translation>Langue</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Also</source>
+   <translation>Aussi</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Texts and speakers</source>
+   <translation>Textes et locuteurs</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Texts, speakers and languages out of a table, out of the names of folders and files, or both; the table is believed.</source>
+   <translation>Textes, locuteurs et langues d’un tableau, des noms de dossiers et fichiers, ou des deux ; le tableau fait foi.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>What would be taken</source>
+   <translation>Ce qui serait pris</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Take them</source>
+   <translation>Les prendre</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>CSV, TSV, JSON Lines or a spreadsheet; columns file or id, text, speaker, language</source>
+   <translation>CSV, TSV, JSON Lines ou tableur ; colonnes file ou id, text, speaker, language</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>of those that nothing else tells it of, such as en</source>
+   <translation>de ceux dont rien d’autre ne la dit, comme en</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>name.t&amp;xt beside name.wav is its text</source>
+   <translation>name.t&amp;xt à côté de name.wav est son texte</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>&amp;Table</source>
+   <translation>&amp;Tableau</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Table with texts and speakers</source>
+   <translation>Tableau de textes et locuteurs</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>&amp;Names of files</source>
+   <translation>&amp;Noms des fichiers</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>What names of folders and files tell</source>
+   <translation>Ce que disent les noms de dossiers et fichiers</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>&amp;Language</source>
+   <translation>&amp;Langue</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Language of the others</source>
+   <translation>Langue des autres</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Choose…</source>
+   <translation>Choisir…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>A table</source>
+   <translation>Un tableau</translation>
+  </message>
+  <message>
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source>Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)</source>
+   <translation>Tableaux (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;Tous les fichiers (*)</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/corpus/rows_dialog.py" />
+   <source> And {count} findings more.</source>
+   <extracomment>Where there is one:  And {count} finding more.</extracomment>
+   <translation>
+    <numerusform> Et {count} autre constat.</numerusform>
+    <numerusform> Et {count} autres constats.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/commands.py" />
+   <source>Hold music…</source>
+   <translation>Musique d’attente…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/commands.py" />
+   <source>Make hold music of the selected clips: a loop without a seam, fitted for the line, with its rights.</source>
+   <translation>Faire une musique d’attente des clips choisis : une boucle sans couture, pour la ligne, avec ses droits.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/loop.py" />
+   <source>It is too short to find a loop in.</source>
+   <translation>Trop court pour y trouver une boucle.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/loop.py" />
+   <source>Repeat all of it, or give a longer piece.</source>
+   <translation>Tout répéter, ou donner un morceau plus long.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/loop.py" />
+   <source>Nothing in it repeats.</source>
+   <translation>Rien ne s’y répète.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/loop.py" />
+   <source>Mark a span, and repeat that.</source>
+   <translation>Marquer un segment, et le répéter.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>there is no sound in it.</source>
+   <translation>il n’y a pas de son dedans.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>Give another file.</source>
+   <translation>Donner un autre fichier.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>{name} holds no music from {start:g} s on.</source>
+   <translation>{name} ne contient pas de musique à partir de {start:g} s.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>Give another span.</source>
+   <translation>Donner un autre segment.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>A loop from {start:g} to {stop:g} s does not lie inside of {length:.2f} s.</source>
+   <translation>Une boucle de {start:g} à {stop:g} s n’est pas dans {length:.2f} s.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>Give other times.</source>
+   <translation>Donner d’autres temps.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>There is no music in it.</source>
+   <translation>Il n’y a pas de musique dedans.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>Give a file.</source>
+   <translation>Donner un fichier.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>It was stopped.</source>
+   <translation>C’est interrompu.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>hold music</source>
+   <translation>musique d’attente</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>{path} could not be written: {reason_of}.</source>
+   <translation>{path} n’a pas pu être écrit : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>{name} is no recipe that can be read: {detail}.</source>
+   <translation>{name} n’est pas une recette lisible : {detail}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/making.py" />
+   <source>Mend it.</source>
+   <translation>La corriger.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>“{strange}” is no field of hold music.</source>
+   <translation>« {strange} » n’est pas un champ de musique d’attente.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>There are {list}.</source>
+   <translation>Il y a {list}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>Hold music</source>
+   <translation>Musique d’attente</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>one of {list}</source>
+   <translation>l’un de {list}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>two times in seconds</source>
+   <translation>deux temps en secondes</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>two times of which the second is the later</source>
+   <translation>deux temps dont le second est plus tard</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>In the recipe {field} is {shown}; {wanted} is wanted.</source>
+   <translation>Dans la recette, {field} vaut {shown} ; il faut {wanted}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>Mend that entry of the recipe.</source>
+   <translation>Corriger cette entrée de la recette.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>path of a part</source>
+   <translation>path d’une partie</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>start of a part</source>
+   <translation>start d’une partie</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/recipe.py" />
+   <source>stop of a part</source>
+   <translation>stop d’une partie</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/seam.py" />
+   <source>It clicks at the seam: {click_db:.0f} dB over the music around it.</source>
+   <translation>Clic à la couture : {click_db:.0f} dB au-dessus de la musique autour.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/seam.py" />
+   <source>The sound changes more at the seam than at {flux_rank:.1f} % of places inside.</source>
+   <translation>Le son change plus à la couture qu’à {flux_rank:.1f} % des endroits.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/seam.py" />
+   <source>The level steps by {step_db:+.1f} dB at the seam.</source>
+   <translation>Le niveau saute de {step_db:+.1f} dB à la couture.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/core/seam.py" />
+   <source>No seam stands out: of the places inside, {change:.0f} % change more in sound, and {step:.0f} % step more in level.</source>
+   <translation>Aucune couture ne ressort : à {change:.0f} % des endroits le son change plus, à {step:.0f} % le niveau saute plus.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Pieces are joined, a loop is found in them (or given by --loop), closed by a crossfade, measured at its seam, fitted for the line and repeated to --length, to the sample. MUSIC may be one recipe (.hold.toml), which lies beside what was made before. Rights go into the file; without holder and licence there is a warning.</source>
+   <translation>Les morceaux sont joints, une boucle y est cherchée (ou donnée par --loop), fermée par un fondu enchaîné, mesurée à sa couture, adaptée à la ligne et répétée jusqu’à --length, à l’échantillon près. MUSIC peut être une recette (.hold.toml), qui se trouve à côté de ce qui fut produit. Les droits vont dans le fichier ; sans titulaire ni licence, il y a un avertissement.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Make hold music: a loop without a seam, fitted for the line, with messages over it.</source>
+   <translation>Faire une musique d’attente : une boucle sans couture, pour la ligne, avec des messages.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Output folder.</source>
+   <translation>Dossier de sortie.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Of the whole, seconds or m:ss; by default the loop once.</source>
+   <translation>Du tout, en secondes ou m:ss ; sinon la boucle une fois.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>The loop, in what the pieces are together.</source>
+   <translation>La boucle, dans ce que les morceaux forment ensemble.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Seconds that a loop that is found has at least.</source>
+   <translation>Secondes au moins d’une boucle trouvée.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Seconds over which the end goes into the start.</source>
+   <translation>Secondes pendant lesquelles la fin passe dans le début.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Loudness of the music.</source>
+   <translation>Sonie de la musique.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>What is kept of it.</source>
+   <translation>Ce qui en est gardé.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Laid over it; may be repeated.</source>
+   <translation>Posé par-dessus ; répétable.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Seconds from one message to the next.</source>
+   <translation>Secondes d’un message au suivant.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>By how much the music is softer beneath, dB.</source>
+   <translation>De combien la musique est plus douce dessous, en dB.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Of the file.</source>
+   <translation>Du fichier.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Whose the music is.</source>
+   <translation>À qui est la musique.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>By what it may be played.</source>
+   <translation>En vertu de quoi elle peut être jouée.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>Of that: an invoice, a page.</source>
+   <translation>Pour cela : une facture, une page.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>The last day, such as 2027-03-31.</source>
+   <translation>Le dernier jour, par exemple 2027-03-31.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/hold_verb.py" />
+   <source>loop from {start:.3f} to {stop:.3f} s. {words} {lufs:.1f} LUFS.</source>
+   <translation>boucle de {start:.3f} à {stop:.3f} s. {words} {lufs:.1f} LUFS.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/loop_picture.py" />
+   <source>Choose music on the board, and open this page.</source>
+   <translation>Choisir une musique sur le tableau, et ouvrir cette page.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/loop_picture.py" />
+   <source>Level of the music over time, with its loop</source>
+   <translation>Niveau de la musique au fil du temps, avec sa boucle</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/loop_picture.py" />
+   <source>loop {stop:.2f} s</source>
+   <translation>boucle {stop:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/loop_picture.py" />
+   <source>−{level} dB</source>
+   <translation>−{level} dB</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Holder</source>
+   <translation>Titulaire</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>whose music it is</source>
+   <translation>à qui est la musique</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Licence</source>
+   <translation>Licence</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>by what callers may hear it</source>
+   <translation>par quoi les appelants peuvent l’entendre</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Proof</source>
+   <translation>Preuve</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>an invoice, a page</source>
+   <translation>une facture, une page</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Until</source>
+   <translation>Jusqu’au</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Name of the hold music</source>
+   <translation>Nom de la musique d’attente</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>&amp;Name</source>
+   <translation>&amp;Nom</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Find a loop</source>
+   <translation>Trouver une boucle</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Hear the seam</source>
+   <translation>Entendre la couture</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Three times round</source>
+   <translation>Trois tours</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Loop from</source>
+   <translation>Boucle de</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Loop to</source>
+   <translation>Boucle à</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Length of the whole; empty is the loop once</source>
+   <translation>Durée du tout ; vide : la boucle une fois</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>once</source>
+   <translation>une fois</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Sample rate</source>
+   <translation>Fréquence d’échantillonnage</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>What is kept of the music</source>
+   <translation>Ce qui reste de la musique</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>telephone band</source>
+   <translation>bande téléphonique</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>all of it</source>
+   <translation>tout</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>seam over</source>
+   <translation>couture sur</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>loudness</source>
+   <translation>sonie</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>limiter</source>
+   <translation>limiteur</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>every</source>
+   <translation>toutes les</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>music softer by</source>
+   <translation>musique baissée de</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Message that is laid over the music</source>
+   <translation>Message posé sur la musique</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>to</source>
+   <translation>à</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>keep</source>
+   <translation>garder</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Message</source>
+   <translation>Message</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Hear it</source>
+   <translation>L’écouter</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Compare codecs</source>
+   <translation>Comparer les codecs</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Put it on the board</source>
+   <translation>Mettre sur le tableau</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>{name} on hold</source>
+   <translation>{name} en attente</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>of {pieces}</source>
+   <translation>de {pieces}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>, then </source>
+   <translation>, puis </translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Change it on the board</source>
+   <translation>Changer sur le tableau</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Select music on the board, one clip or several, and open this page.</source>
+   <translation>Choisir une musique sur le tableau, un clip ou plusieurs, et ouvrir cette page.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>none</source>
+   <translation>aucun</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>found</source>
+   <translation>trouvée</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Working …</source>
+   <translation>En cours …</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Written into the file, and kept for this music.</source>
+   <translation>Écrit dans le fichier, et gardé pour cette musique.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>To be written into the file, and kept for this music.</source>
+   <translation>À écrire dans le fichier, et gardé pour cette musique.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Nobody knows yet whose music this is.</source>
+   <translation>Personne ne sait encore à qui est cette musique.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>The whole lasts from a second to an hour.</source>
+   <translation>Le tout dure d’une seconde à une heure.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Write a length such as 10:00.</source>
+   <translation>Écrire une durée comme 10:00.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>Listening for a loop …</source>
+   <translation>Recherche d’une boucle …</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>{seam}  {lufs:.1f} LUFS</source>
+   <translation>{seam}  {lufs:.1f} LUFS</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>  ·  the message is heard {n} times</source>
+   <extracomment>Where there is one:   ·  the message is heard {n} time</extracomment>
+   <translation>
+    <numerusform>  ·  le message s’entend {n} fois</numerusform>
+    <numerusform>  ·  le message s’entend {n} fois</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>the seam of {name}</source>
+   <translation>la couture de {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>changing “{name}”</source>
+   <translation>changer « {name} »</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>“{name}” is changed on the board.</source>
+   <translation>« {name} » est changé sur le tableau.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>the hold music “{name}”</source>
+   <translation>la musique d’attente « {name} »</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/places/music/page.py" />
+   <source>“{name}” is on the board.  M makes it.</source>
+   <translation>« {name} » est sur le tableau.  M la produit.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/music/worker.py" />
+   <source>The music could not be made</source>
+   <translation>La musique n’a pas pu être faite</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/commands.py" />
+   <source>Have it heard…</source>
+   <translation>Faire écouter…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/commands.py" />
+   <source>Send what is made to the service of the receiver, and see what it heard beside what was meant.</source>
+   <translation>Envoyer ce qui est produit au service du récepteur, et voir ce qu’il a entendu à côté du voulu.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/commands.py" />
+   <source>No receiver of the board is a service that listens: {key} chooses one.</source>
+   <translation>Aucun récepteur du tableau n’est un service qui écoute : {key} en choisit un.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/answers.py" />
+   <source>The kept answers cannot be read: {reason_of}.</source>
+   <translation>Les réponses gardées ne peuvent être lues : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/answers.py" />
+   <source>Name another file for them.</source>
+   <translation>Indiquez un autre fichier pour elles.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/answers.py" />
+   <source>Answers could not be kept in {path}: {reason_of}.</source>
+   <translation>Les réponses n’ont pu être gardées dans {path} : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/answers.py" />
+   <source>The service answers: {at_pointer}.</source>
+   <translation>Le service répond : {at_pointer}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/answers.py" />
+   <source>There is no text at {text} of the answer.</source>
+   <translation>Il n’y a pas de texte à {text} de la réponse.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/ask.py" />
+   <source>It cannot be sent ({kind}).</source>
+   <translation>Cela ne peut être envoyé ({kind}).</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/ask.py" />
+   <source>The answer cannot be read ({kind}).</source>
+   <translation>La réponse ne peut être lue ({kind}).</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/ask.py" />
+   <source>The service {error}.</source>
+   <translation>Le service {error}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/ask.py" />
+   <source>The service answers {code}: {words}.</source>
+   <translation>Le service répond {code} : {words}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/ask.py" />
+   <source>The service answers what is no JSON.</source>
+   <translation>Le service répond autre chose que du JSON.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/ask.py" />
+   <source>There are no {count} answers at {results} of the answer.</source>
+   <translation>Il n’y a pas {count} réponses à {results} de la réponse.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/costs.py" />
+   <source>as it is</source>
+   <translation>tel quel</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/costs.py" />
+   <source>No clip has a text to compare with.</source>
+   <translation>Aucun clip n’a de texte à comparer.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/costs.py" />
+   <source>Give texts: a script, or a table.</source>
+   <translation>Donner des textes : un script, ou un tableau.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/keys.py" />
+   <source>There is no key in {key_from}.</source>
+   <translation>Il n’y a pas de clé dans {key_from}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/keys.py" />
+   <source>Set it in the environment: export {key_from}=…</source>
+   <translation>La mettre dans l’environnement : export {key_from}=…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/keys.py" />
+   <source>The desktop's store of secrets needs the package “keyring”.</source>
+   <translation>Le coffre du bureau demande le paquet « keyring ».</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/keys.py" />
+   <source>The store of secrets cannot be asked ({error}).</source>
+   <translation>Le coffre ne peut être interrogé ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/keys.py" />
+   <source>Unlock it, or name a variable of the environment in key_from.</source>
+   <translation>Le déverrouiller, ou nommer une variable dans key_from.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/keys.py" />
+   <source>The store of secrets holds no key “{name}”.</source>
+   <translation>Le coffre n’a pas de clé « {name} ».</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/keys.py" />
+   <source>Put it there: keyring set {ours} {name}</source>
+   <translation>L’y mettre : keyring set {ours} {name}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/services/core/listed.py" />
+   <source>{clips:,} clips</source>
+   <extracomment>Where there is one: {clips:,} clip</extracomment>
+   <translation>
+    <numerusform>{clips:,} clip</numerusform>
+    <numerusform>{clips:,} clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/listed.py" />
+   <source>, {words_wrong:.1f} % of {words:,} words wrong</source>
+   <translation>, {words_wrong:.1f} % de {words:,} mots faux</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/listed.py" />
+   <source>, {unanswered:,} without an answer</source>
+   <translation>, {unanswered:,} sans réponse</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/listed.py" />
+   <source>not told</source>
+   <translation>non dit</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/request.py" />
+   <source>{path} cannot be read: {reason_of}.</source>
+   <translation>{path} est illisible : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/request.py" />
+   <source>Make it again.</source>
+   <translation>Le produire à nouveau.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>told to fail</source>
+   <translation>échoue sur demande</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>the key is missing or wrong</source>
+   <translation>la clé manque ou est fausse</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>POST /hear is what it answers</source>
+   <translation>il répond à POST /hear</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>over {most:,} bytes</source>
+   <translation>plus de {most:,} octets</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>{count} items are over {most_items}</source>
+   <translation>{count} éléments dépassent {most_items}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>it failed</source>
+   <translation>échec</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>JSON with sound (Base64), encoding and sample_rate is wanted</source>
+   <translation>il faut du JSON avec sound (Base64), encoding et sample_rate</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>{count:,} expected lines are over {most_lines:,}</source>
+   <translation>{count:,} lignes attendues dépassent {most_lines:,}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>an expected line of {count:,} characters is over {most:,}</source>
+   <translation>une ligne attendue de {count:,} caractères dépasse {most:,}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>{count:,} bytes of sound are over {most_bytes:,}</source>
+   <translation>{count:,} octets de son dépassent {most_bytes:,}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>{count:.1f} s are over {most_seconds:g} s</source>
+   <translation>{count:.1f} s dépassent {most_seconds:g} s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>encoding says {encoding}, and the sound is {seen}</source>
+   <translation>encoding dit {encoding}, et le son est {seen}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>no such file</source>
+   <translation>pas de tel fichier</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>sample_rate says {rate}, which is none of {list}</source>
+   <translation>sample_rate dit {rate}, qui n’est aucune de {list}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>channels says {channels}; one is taken</source>
+   <translation>channels dit {channels} ; un seul est accepté</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>encoding says {encoding}, which it does not know: flac, wav, linear16, ulaw, ogg_opus</source>
+   <translation>encoding dit {encoding}, inconnu : flac, wav, linear16, ulaw, ogg_opus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>sample_rate says {rate}, and the sound is {own} Hz</source>
+   <translation>sample_rate dit {rate}, et le son est à {own} Hz</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>channels says {channels}, and the sound has {held}</source>
+   <translation>channels dit {channels}, et le son en a {held}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/core/simulated.py" />
+   <source>the sound cannot be read</source>
+   <translation>le son est illisible</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Have a service listen to made files, and tell how many words it got wrong.</source>
+   <translation>Faire écouter des fichiers à un service et dire combien de mots il comprend mal.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>The service is described in the receiver, [service]; where it names no url, a simulated one answers on the loopback interface, by the speech engine that runs here. With --kept nothing is asked twice for the same bytes.</source>
+   <translation>Le service est décrit dans le récepteur, [service] ; s’il ne nomme pas d’url, un service simulé répond sur l’interface de bouclage, par le moteur de parole qui tourne ici. Avec --kept, rien n’est demandé deux fois pour les mêmes octets.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>A receiver's slug, or a TOML file.</source>
+   <translation>L’abréviation d’un récepteur, ou un fichier TOML.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>A script: what is meant, by name.</source>
+   <translation>Un script : ce qui est voulu, par nom.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Of those that the script says nothing of.</source>
+   <translation>Celle de ceux dont le script ne dit rien.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Answers, kept from one run to the next.</source>
+   <translation>Les réponses, gardées d’une exécution à l’autre.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Let the service know the lines of the script: it hears one of them, or nothing.</source>
+   <translation>Faire connaître au service les lignes du script : il en entend une, ou rien.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Write all of it to a table, most doubtful first: .csv or .jsonl.</source>
+   <translation>Tout écrire dans un tableau, le plus douteux d’abord : .csv ou .jsonl.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Send the files as they are and after each codec, and tell what each costs in words.</source>
+   <translation>Envoyer les fichiers tels quels et après chaque codec, et dire ce que chacun coûte en mots.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Of --codecs, as SVG.</source>
+   <translation>De --codecs, en SVG.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Show the request for the first file, and a command for it; send nothing.</source>
+   <translation>Montrer la requête pour le premier fichier et une commande ; ne rien envoyer.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>{receiver} is no service: its file has no [service].</source>
+   <translation>{receiver} n’est pas un service : son fichier n’a pas de [service].</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>There is nothing to listen to.</source>
+   <translation>Il n’y a rien à écouter.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Name made files, or their folder.</source>
+   <translation>Nommer des fichiers produits, ou leur dossier.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Listening</source>
+   <translation>Écoute</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>  {words:.0f} % of words wrong, meant “{meant}”</source>
+   <translation>  {words:.0f} % des mots faux, voulu « {meant} »</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>Word error rate of all: {words_wrong:.1f} % of {words:,} words.</source>
+   <translation>Taux d’erreur sur tous : {words_wrong:.1f} % de {words:,} mots.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/hear_verb.py" />
+   <source>{name:34}{words_wrong:6.1f} % of words wrong  {more:6}  {bits}</source>
+   <translation>{name:34}{words_wrong:6.1f} % mots faux  {more:6}  {bits}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>Back to what was heard</source>
+   <translation>Retour à ce qui a été entendu</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>Words wrong after each codec</source>
+   <translation>Mots faux après chaque codec</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>Words wrong after each codec, of {count} clips; the first codecs come in a moment</source>
+   <extracomment>Where there is one: Words wrong after each codec, of {count} clip; the first codecs come in a moment</extracomment>
+   <translation>
+    <numerusform>Mots faux après chaque codec, de {count} clip ; les premiers codecs arrivent</numerusform>
+    <numerusform>Mots faux après chaque codec, de {count} clips ; les premiers codecs arrivent</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>Words wrong after each codec, of {words} words</source>
+   <extracomment>Where there is one: Words wrong after each codec, of {words} word</extracomment>
+   <translation>
+    <numerusform>Mots faux après chaque codec, de {words} mot</numerusform>
+    <numerusform>Mots faux après chaque codec, de {words} mots</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>{count} codecs compared.</source>
+   <extracomment>Where there is one: {count} codec compared.</extracomment>
+   <translation>
+    <numerusform>{count} codec comparé.</numerusform>
+    <numerusform>{count} codecs comparés.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>{name} {share:.1f} %</source>
+   <translation>{name} {share:.1f} %</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>Words wrong after each codec: {detail}</source>
+   <translation>Mots faux après chaque codec : {detail}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>  {more:+.1f}</source>
+   <translation>  {more:+.1f}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>  {kbit_s:,.1f} kbit/s</source>
+   <translation>  {kbit_s:,.1f} kbit/s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/costs.py" />
+   <source>{share:.1f} %</source>
+   <translation>{share:.1f} %</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>The first request, with the sound shortened</source>
+   <translation>La première requête, son abrégé</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Heard by a service</source>
+   <translation>Entendu par un service</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Take what was heard  T</source>
+   <translation>Prendre l’entendu  T</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>What was heard becomes the text of the clip</source>
+   <translation>L’entendu devient le texte du clip</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Ask again</source>
+   <translation>Redemander</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>List…</source>
+   <translation>Liste…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>All of it as a table: CSV or JSON Lines</source>
+   <translation>Le tout en tableau : CSV ou JSON Lines</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Copy the request</source>
+   <translation>Copier la requête</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>The first request, as a command for a terminal</source>
+   <translation>La première requête, en commande de terminal</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>What codecs cost…</source>
+   <translation>Ce que coûtent les codecs…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>The same clips sent as they are and after each codec: how many words each costs</source>
+   <translation>Les mêmes clips envoyés tels quels et après chaque codec : combien de mots chacun coûte</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>What was heard, most doubtful first</source>
+   <translation>Ce qui a été entendu, le plus douteux d’abord</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Meant, and heard</source>
+   <translation>Voulu, et entendu</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>nothing</source>
+   <translation>rien</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Words wrong</source>
+   <translation>Mots faux</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Letters wrong</source>
+   <translation>Lettres fausses</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Sure</source>
+   <translation>Sûr</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Took</source>
+   <translation>Durée</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Sent</source>
+   <translation>Envoyé</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Nothing is made for {name} yet: M makes all that can be made.</source>
+   <translation>Rien n’est encore produit pour {name} : M produit tout ce qui peut l’être.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Heard by {name}</source>
+   <translation>Entendu par {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>{count} of {wanted} answered; {name}: “{text} …”</source>
+   <translation>{count} réponses sur {wanted} ; {name} : « {text} … »</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>{count} of {wanted} answered</source>
+   <translation>{count} réponses sur {wanted}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>{name} {share:.0f} %</source>
+   <translation>{name} {share:.0f} %</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>words wrong: </source>
+   <translation>mots faux : </translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>Choose a line that was heard.</source>
+   <translation>Choisir une ligne entendue.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>the text of “{name}”</source>
+   <translation>le texte de « {name} »</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>“{text}” is the text of “{name}” now; {key} takes it back.</source>
+   <translation>« {text} » est maintenant le texte de « {name} » ; {key} l’annule.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>The request is on the clipboard as a command; the key is not in it.</source>
+   <translation>La requête est dans le presse-papiers en commande ; la clé n’y est pas.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>What was heard, as a table</source>
+   <translation>Ce qui a été entendu, en tableau</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>CSV (*.csv);;JSON Lines (*.jsonl)</source>
+   <translation>CSV (*.csv);;JSON Lines (*.jsonl)</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>{name} was not written: {error}</source>
+   <translation>{name} n’a pas été écrit : {error}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>{count} lines are in {name}.</source>
+   <extracomment>Where there is one: {count} line is in {name}.</extracomment>
+   <translation>
+    <numerusform>{count} ligne est dans {name}.</numerusform>
+    <numerusform>{count} lignes sont dans {name}.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>kept</source>
+   <translation>gardé</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>, {factor:.2f}×</source>
+   <translation>, {factor:.2f}×</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>{seconds:.2f} s</source>
+   <translation>{seconds:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>{escape} {start:.2f} to {end:.2f} s</source>
+   <translation>{escape} {start:.2f} à {end:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/places/heard/page.py" />
+   <source>What was heard</source>
+   <translation>Ce qui a été entendu</translation>
+  </message>
+  <message>
+   <location filename="../bundled/services/worker.py" />
+   <source>Asking failed</source>
+   <translation>La demande a échoué</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/commands.py" />
+   <source>Phone menu…</source>
+   <translation>Menu téléphonique…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/commands.py" />
+   <source>Put made prompts to the keys of a telephone menu, and call it.</source>
+   <translation>Mettre les annonces produites sur les touches d’un menu téléphonique, et l’appeler.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/commands.py" />
+   <source>No receiver of the board is a phone with a menu: {key} chooses one.</source>
+   <translation>Aucun récepteur du tableau n’est un téléphone à menu : {key} en choisit un.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>the call is over</source>
+   <translation>l’appel est fini</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>a telephone has no key “{key}”</source>
+   <translation>un téléphone n’a pas de touche « {key} »</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>{key} was pressed, and {found} was detected</source>
+   <translation>{key} a été pressé, et {found} détecté</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>{key} pressed and detected</source>
+   <translation>{key} pressé et détecté</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>{key} does nothing in {menu}</source>
+   <translation>{key} ne fait rien dans {menu}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>nothing for {timeout:g} s</source>
+   <translation>rien pendant {timeout:g} s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>no key was pressed</source>
+   <translation>aucune touche pressée</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>the other side is {place}</source>
+   <translation>l’autre côté est {place}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>no line is free</source>
+   <translation>aucune ligne libre</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>put through: {target}</source>
+   <translation>mis en relation : {target}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>given up after {tries} tries</source>
+   <extracomment>Where there is one: given up after {tries} try</extracomment>
+   <translation>
+    <numerusform>abandonné après {tries} essai</numerusform>
+    <numerusform>abandonné après {tries} essais</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>“{name}” is missing: the caller hears nothing</source>
+   <translation>« {name} » manque : l’appelant n’entend rien</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/call.py" />
+   <source>{name}, of which {lost:.0f} ms are lost: give it {opens_after:g} s of air</source>
+   <translation>{name}, dont {lost:.0f} ms sont perdues : lui donner {opens_after:g} s d’air</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>hang up</source>
+   <translation>raccrocher</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>{menus}, {prompts}</source>
+   <translation>{menus}, {prompts}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>{n} menus</source>
+   <extracomment>Where there is one: {n} menu</extracomment>
+   <translation>
+    <numerusform>{n} menu</numerusform>
+    <numerusform>{n} menus</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>{n} prompts</source>
+   <extracomment>Where there is one: {n} prompt</extracomment>
+   <translation>
+    <numerusform>{n} annonce</numerusform>
+    <numerusform>{n} annonces</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>is not valid TOML: {error}</source>
+   <translation>n’est pas du TOML valide : {error}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>has no field “{unknown}”</source>
+   <translation>n’a pas de champ « {unknown} »</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>needs menus, from one to {most}</source>
+   <translation>demande menus, de un à {most}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>begins in the menu “{first}”, which is not there</source>
+   <translation>commence dans le menu « {first} », qui n’existe pas</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>has no state “{name}”: {list}</source>
+   <translation>n’a pas d’état « {name} » : {list}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>has “{part}” in states.{name}: {error}</source>
+   <translation>a « {part} » dans states.{name} : {error}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>has no key “{key}” in {name}: {list}</source>
+   <translation>n’a pas de touche « {key} » dans {name} : {list}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>leads from {name} by {key} to the menu “{target}”, which is not there</source>
+   <translation>mène de {name} par {key} au menu « {target} », qui n’existe pas</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>has “{wrong}” at {key} in {name}; write menu NAME, say PROMPT, or {list}</source>
+   <translation>a « {wrong} » à {key} dans {name} ; écrire menu NOM, say ANNONCE, ou {list}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>No name begins with keys, such as “12 Evening fares”.</source>
+   <translation>Aucun nom ne commence par des touches, comme « 12 Evening fares ».</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>Name the clips so, or assign them by hand.</source>
+   <translation>Nommer ainsi les clips, ou les attribuer à la main.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>Mend it, and hand it over again.</source>
+   <translation>Le corriger, et le remettre à nouveau.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>has no field “{unknown}” in menus.{name}</source>
+   <translation>n’a pas de champ « {unknown} » dans menus.{name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>wants names of prompts in menus.{name}.say</source>
+   <translation>veut des noms d’annonces dans menus.{name}.say</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>wants a table at {name}</source>
+   <translation>veut une table à {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>wants a text at {name}</source>
+   <translation>veut un texte à {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>wants a number from {low:g} to {high:g} at {name}</source>
+   <translation>veut un nombre de {low:g} à {high:g} à {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/edit.py" />
+   <source>Every key of {name} does something.</source>
+   <translation>Chaque touche de {name} fait quelque chose.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/edit.py" />
+   <source>Make one of them a menu.</source>
+   <translation>Faire de l’une un menu.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/edit.py" />
+   <source>That is no key that could become a menu.</source>
+   <translation>Cette touche ne peut pas devenir un menu.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/edit.py" />
+   <source>Choose a key that says something.</source>
+   <translation>Choisir une touche qui dit quelque chose.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>IMA ADPCM</source>
+   <translation>IMA ADPCM</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Microsoft ADPCM</source>
+   <translation>Microsoft ADPCM</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Only files ending in .wav are taken.</source>
+   <translation>Seuls les fichiers en .wav sont acceptés.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>{count:,} bytes are too many: {most:,} are the most.</source>
+   <translation>{count:,} octets, c’est trop : au plus {most:,}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>{count} bytes are too few for a WAV file.</source>
+   <translation>{count} octets, c’est trop peu pour un WAV.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>It does not begin as a WAV file.</source>
+   <translation>Il ne commence pas comme un WAV.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>The size in its header is not its size.</source>
+   <translation>La taille de son en-tête n’est pas la sienne.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>A format chunk must come first.</source>
+   <translation>Un bloc de format doit venir d’abord.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Its sound does not end with a whole frame.</source>
+   <translation>Son son ne finit pas sur une trame entière.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>It says that it is longer than its sound.</source>
+   <translation>Il se dit plus long que son son.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>{seconds:.2f} s are too long: {most_seconds:g} s are the most.</source>
+   <translation>{seconds:.2f} s, c’est trop long : au plus {most_seconds:g} s.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source> or </source>
+   <translation> ou </translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Its encoding is {get}; {taken} is taken.</source>
+   <translation>Son codage est {get} ; {taken} est accepté.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>It has {channels} channels; only one is taken.</source>
+   <translation>Il a {channels} canaux ; un seul est accepté.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>{rate:,} Hz is not a rate it plays: {taken} Hz is.</source>
+   <translation>{rate:,} Hz n’est pas une fréquence jouée : {taken} Hz oui.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Samples of {bits} bits are not taken: they must have {wanted}.</source>
+   <translation>Les échantillons de {bits} bits ne sont pas acceptés : il en faut {wanted}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Its bytes a second and its frames do not agree.</source>
+   <translation>Ses octets par seconde et ses trames ne concordent pas.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Blocks of {block} bytes are none.</source>
+   <translation>Des blocs de {block} octets n’en sont pas.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Its sound is not as long as it says.</source>
+   <translation>Son son n’a pas la longueur annoncée.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>There is no sound in it.</source>
+   <translation>Il n’y a pas de son dedans.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/plain_wav.py" />
+   <source>Something that it does not know stands before the sound ({kind!a}).</source>
+   <translation>Quelque chose d’inconnu précède le son ({kind!a}).</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/shelf.py" />
+   <source>Its memory is full: {room:,} bytes are free, and {count:,} are needed.</source>
+   <translation>Sa mémoire est pleine : {room:,} octets libres, {count:,} nécessaires.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/shelf.py" />
+   <source>It holds {most} already, which are the most.</source>
+   <translation>Elle en a déjà {most}, le maximum.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/shelf.py" />
+   <source>{folder} does not hold what a machine kept.</source>
+   <translation>{folder} ne contient pas ce qu’une machine a gardé.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/shelf.py" />
+   <source>Choose another folder, or delete that.</source>
+   <translation>Choisir un autre dossier, ou effacer cela.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/shelf.py" />
+   <source>Another command keeps a machine's files in {folder}</source>
+   <translation>Une autre commande garde les fichiers d’un appareil dans {folder}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/beacon.py" />
+   <source>beacon</source>
+   <translation>balise</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/beacon.py" />
+   <source>{count:,} bytes are too many: a message must be under {memory:,}.</source>
+   <translation>{count:,} octets, c’est trop : un message doit rester sous {memory:,}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/beacon.py" />
+   <source>A plain 16-byte format chunk must come first.</source>
+   <translation>Un simple bloc de format de 16 octets doit venir d’abord.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/beacon.py" />
+   <source>Its encoding (tag {tag}) is not PCM.</source>
+   <translation>Son codage (marque {tag}) n’est pas du PCM.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/beacon.py" />
+   <source>{rate:,} Hz is not a rate it plays: at most {highest_rate:,} Hz.</source>
+   <translation>{rate:,} Hz n’est pas une fréquence jouée : au plus {highest_rate:,} Hz.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/beacon.py" />
+   <source>Samples of {bits} bits are not taken: they must have 16.</source>
+   <translation>Les échantillons de {bits} bits ne sont pas acceptés : il en faut 16.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/beacon.py" />
+   <source>Sound must follow the format at once; something else does.</source>
+   <translation>Le son doit suivre le format ; autre chose le suit.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>Its flash is empty.</source>
+   <translation>Sa mémoire est vide.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>It has no sound “{wanted}”: 0 to {count}.</source>
+   <translation>Elle n’a pas de son « {wanted} » : 0 à {count}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>It takes a header (.h) and an image (.bin), nothing else.</source>
+   <translation>Elle accepte un en-tête (.h) et une image (.bin), rien d’autre.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>It has no header yet: hand it that first.</source>
+   <translation>Elle n’a pas encore d’en-tête : le donner d’abord.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>{count:,} bytes are too many: its flash holds {flash:,}.</source>
+   <translation>{count:,} octets, c’est trop : sa mémoire en tient {flash:,}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>Sound {number} would end behind the image.</source>
+   <translation>Le son {number} finirait après l’image.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>Sound {number} is no whole number of blocks, or not as long as it says.</source>
+   <translation>Le son {number} ne fait pas un nombre entier de blocs, ou pas la longueur annoncée.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>No block begins where sound {number} should.</source>
+   <translation>Aucun bloc ne commence où devrait être le son {number}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>The header is not plain text.</source>
+   <translation>L’en-tête n’est pas du texte simple.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>The header does not define {name}.</source>
+   <translation>L’en-tête ne définit pas {name}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>{count} sounds are not from 1 to {sounds}.</source>
+   <translation>{count} sons, hors de 1 à {sounds}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>{rate:,} Hz is not a rate it plays: {list} Hz are.</source>
+   <translation>{rate:,} Hz n’est pas une fréquence jouée : {list} Hz oui.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>{name} does not have {count} entries.</source>
+   <translation>{name} n’a pas {count} entrées.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>voice board</source>
+   <translation>carte vocale</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>Play a sound</source>
+   <translation>Jouer un son</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/board.py" />
+   <source>a number or name; empty: the next</source>
+   <translation>un nombre ou un nom ; vide : le suivant</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>not configured: a list of messages is wanted first</source>
+   <translation>non configuré : il faut d’abord une liste de messages</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>configured, {missing} of {all} messages missing</source>
+   <translation>configuré, {missing} messages sur {all} manquent</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>ready, no faults</source>
+   <translation>prêt, aucun défaut</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>A line of the list names no file, or no kind it knows ({wanted}).</source>
+   <translation>Une ligne de la liste ne nomme pas de fichier, ou pas de type connu ({wanted}).</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>There is no message in the list.</source>
+   <translation>Il n’y a pas de message dans la liste.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>{count} messages are too many: {messages} are the most.</source>
+   <translation>{count} messages, c’est trop : au plus {messages}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>It is not configured: hand it the list of messages first.</source>
+   <translation>Elle n’est pas configurée : lui donner d’abord la liste des messages.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>It is not in the list of messages.</source>
+   <translation>Il n’est pas dans la liste des messages.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>{count:,} bytes came; {sizes:,} stand in the list.</source>
+   <translation>{count:,} octets sont venus ; la liste en dit {sizes:,}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>It does nothing: {state}.</source>
+   <translation>Elle ne fait rien : {state}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>It has no message “{argument}”.</source>
+   <translation>Elle n’a pas de message « {argument} ».</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>; {list} must wait</source>
+   <translation> ; {list} doivent attendre</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>Call a message</source>
+   <translation>Appeler un message</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>messages, with commas</source>
+   <translation>messages, séparés par des virgules</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/paging.py" />
+   <source>Read its display</source>
+   <translation>Lire son affichage</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>There is no call: dial first.</source>
+   <translation>Il n’y a pas d’appel : composer d’abord.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Hung up.</source>
+   <translation>Raccroché.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>{calls} calls, {heard} of {all} prompts heard</source>
+   <translation>{calls} appels, {heard} annonces entendues sur {all}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>; not heard: {list}</source>
+   <translation> ; non entendues : {list}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>; {lost} packets lost</source>
+   <translation> ; {lost} paquets perdus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>every prompt</source>
+   <translation>chaque annonce</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>“{name}” is no name.</source>
+   <translation>« {name} » n’est pas un nom.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>, {lost} packets of it lost</source>
+   <translation>, dont {lost} paquets perdus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>“{text}” recorded as {name}, without a header{lost}</source>
+   <translation>« {text} » enregistré comme {name}, sans en-tête{lost}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>“{words}” is no number.</source>
+   <translation>« {words} » n’est pas un nombre.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>A loss is from 0 to 100 %, a burst 1 or more, jitter and buffer milliseconds.</source>
+   <translation>Une perte va de 0 à 100 %, une rafale vaut 1 ou plus, gigue et tampon sont en millisecondes.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>The line loses {lost:g} % of its packets, {burst:g} at a time; jitter {jitter:g} ms, buffer {buffer:g} ms.</source>
+   <translation>La ligne perd {lost:g} % de ses paquets, {burst:g} à la fois ; gigue {jitter:g} ms, tampon {buffer:g} ms.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>{extent}.</source>
+   <translation>{extent}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>no prompt is missing</source>
+   <translation>aucune annonce ne manque</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>none is unused</source>
+   <translation>aucune n’est inutilisée</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>nothing happened</source>
+   <translation>rien ne s’est passé</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>The dial plan is not text in UTF-8.</source>
+   <translation>Le plan d’appel n’est pas du texte en UTF-8.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>{count:,} bytes are no whole number of frames of {size}.</source>
+   <translation>{count:,} octets ne font pas un nombre entier de trames de {size}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Files ending in {ending} are not taken: .wav, {list}.</source>
+   <translation>Les fichiers en {ending} ne sont pas acceptés : .wav, {list}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>It is over an hour long.</source>
+   <translation>Il dure plus d’une heure.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>It has a prompt of that name already: {other}.</source>
+   <translation>Il a déjà une annonce de ce nom : {other}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Call it</source>
+   <translation>L’appeler</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>keys; a comma waits</source>
+   <translation>touches ; une virgule attend</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Press keys</source>
+   <translation>Appuyer sur des touches</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>keys</source>
+   <translation>touches</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Hear every prompt</source>
+   <translation>Entendre chaque annonce</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Assign by name</source>
+   <translation>Attribuer par nom</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>What is missing</source>
+   <translation>Ce qui manque</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Set the line</source>
+   <translation>Régler la ligne</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>loss 2%, burst 3, jitter 20, buffer 60</source>
+   <translation>loss 2%, burst 3, jitter 20, buffer 60</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Record over it</source>
+   <translation>Reprendre par-dessus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>a name, and ulaw, alaw, sln or gsm</source>
+   <translation>un nom, et ulaw, alaw, sln ou gsm</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/phone.py" />
+   <source>Hang up</source>
+   <translation>Raccrocher</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/radio.py" />
+   <source>It has no channels yet.</source>
+   <translation>Elle n’a pas encore de canaux.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/radio.py" />
+   <source>It has no channel “{argument}”.</source>
+   <translation>Elle n’a pas de canal « {argument} ».</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/radio.py" />
+   <source>Channel {channel} of {count}: {name}</source>
+   <translation>Canal {channel} sur {count} : {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/radio.py" />
+   <source>deck radio</source>
+   <translation>radio de pont</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/radio.py" />
+   <source>Turn the knob</source>
+   <translation>Tourner le bouton</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/radio.py" />
+   <source>a channel; empty: the next</source>
+   <translation>un canal ; vide : le suivant</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/voicemail.py" />
+   <source>no greeting</source>
+   <translation>pas d’accueil</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/voicemail.py" />
+   <source>{name}; the beep comes after {at:.2f} s</source>
+   <translation>{name} ; le bip vient après {at:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/voicemail.py" />
+   <source>There is no message “{argument}”.</source>
+   <translation>Il n’y a pas de message « {argument} ».</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/voicemail.py" />
+   <source>There are no messages.</source>
+   <translation>Il n’y a pas de messages.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/voicemail.py" />
+   <source>{name}, {was}; {left} new left</source>
+   <translation>{name}, {was} ; encore {left} nouveaux</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/voicemail.py" />
+   <source>Listen to messages</source>
+   <translation>Écouter les messages</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/machines/voicemail.py" />
+   <source>a message; empty: the first new one</source>
+   <translation>un message ; vide : le premier nouveau</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/beacon.py" />
+   <source>STAND-IN: A BEACON ON A QUAY</source>
+   <translation>DOUBLURE : UNE BALISE DE QUAI</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/beacon.py" />
+   <source>Press its button  P</source>
+   <translation>Presser son bouton  P</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/beacon.py" />
+   <source> It still holds {name}.</source>
+   <translation> Elle a encore {name}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/beacon.py" />
+   <source>Refused {handed}: {reason} (byte {at:,}){still}</source>
+   <translation>{handed} refusé : {reason} (octet {at:,}){still}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/beacon.py" />
+   <source>Accepted. It holds {name}: {seconds}, {rate}, mono, 16-bit.</source>
+   <translation>Accepté. Elle a {name} : {seconds}, {rate}, mono, 16 bits.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/beacon.py" />
+   <source>It holds nothing. Make a file for it, select its cell and press B.</source>
+   <translation>Elle n’a rien. Produire un fichier pour elle, choisir sa case et presser B.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/beacon.py" />
+   <source>{used} of {memory}</source>
+   <translation>{used} sur {memory}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/board.py" />
+   <source>STAND-IN: A VOICE BOARD</source>
+   <translation>DOUBLURE : UNE CARTE VOCALE</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/paging.py" />
+   <source>STAND-IN: A PAGING CONTROLLER</source>
+   <translation>DOUBLURE : UN CONTRÔLEUR D’ANNONCES</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/phone.py" />
+   <source>STAND-IN: A PHONE</source>
+   <translation>DOUBLURE : UN TÉLÉPHONE</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/radio.py" />
+   <source>STAND-IN: A DECK RADIO</source>
+   <translation>DOUBLURE : UNE RADIO DE PONT</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/set_panel.py" />
+   <source>What the {name} holds</source>
+   <translation>Contenu : {name}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/set_panel.py" />
+   <source>Hear it  P</source>
+   <translation>L’entendre  P</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/set_panel.py" />
+   <source>Refused {handed}: {reason} (byte {at:,})</source>
+   <translation>{handed} refusé : {reason} (octet {at:,})</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/set_panel.py" />
+   <source>It says: {state}.</source>
+   <translation>Elle dit : {state}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/set_panel.py" />
+   <source>It holds nothing. ⇧B delivers all that is made for it.</source>
+   <translation>Elle n’a rien. ⇧B livre tout ce qui est produit pour elle.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/set_panel.py" />
+   <source>{count} held, {used} of {room}</source>
+   <translation>{count} dedans, {used} sur {room}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/panels/voicemail.py" />
+   <source>STAND-IN: A VOICEMAIL BOX</source>
+   <translation>DOUBLURE : UNE MESSAGERIE VOCALE</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Phone menu</source>
+   <translation>Menu téléphonique</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Make it a menu  Ins</source>
+   <translation>En faire un menu  Inser</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Take it off  Del</source>
+   <translation>L’ôter  Suppr</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Of names that begin with keys: “1 Fares”, “12 Evening fares”</source>
+   <translation>De noms qui commencent par des touches : « 1 Fares », « 12 Evening fares »</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>As text…</source>
+   <translation>En texte…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Tones of the states, what is said at a wrong key, how long it waits: the whole plan as TOML</source>
+   <translation>Tonalités des états, ce qui est dit à une mauvaise touche, l’attente : tout le plan en TOML</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>PROMPTS: ENTER PUTS ONE TO THE KEY</source>
+   <translation>ANNONCES : ENTRÉE EN MET UNE SUR LA TOUCHE</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>STAND-IN: A TELEPHONE</source>
+   <translation>DOUBLURE : UN TÉLÉPHONE</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Call</source>
+   <translation>Appeler</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Record over the phone</source>
+   <translation>Prise de son par le téléphone</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Somebody calls and says a line; what comes out of the line stands on the board, without a header</source>
+   <translation>Quelqu’un appelle et dit une ligne ; ce qui sort de la ligne va sur le tableau, sans en-tête</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>packets lost</source>
+   <translation>paquets perdus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>jitter</source>
+   <translation>gigue</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>lost</source>
+   <translation>perdus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>What happened in the call</source>
+   <translation>Ce qui s’est passé dans l’appel</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Call, and press keys: they are really sounded and really detected.</source>
+   <translation>Appeler, et presser des touches : elles sonnent vraiment et sont vraiment détectées.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>{name}: {extent}</source>
+   <translation>{name} : {extent}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>{count} missing: {list}</source>
+   <translation>{count} manquent : {list}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>None is missing</source>
+   <translation>Aucune ne manque</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>{count} not used</source>
+   <translation>{count} inutilisées</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>all are used</source>
+   <translation>toutes utilisées</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>The phone refuses {name}: {reason}</source>
+   <translation>Le téléphone refuse {name} : {reason}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>“{name}” at {key} of {menu}</source>
+   <translation>« {name} » à {key} de {menu}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>the beginning</source>
+   <translation>le début</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>a menu at {key} of {menu}</source>
+   <translation>un menu à {key} de {menu}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>nothing at {key} of {menu}</source>
+   <translation>rien à {key} de {menu}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>assigning by name</source>
+   <translation>attribuer par nom</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>{extent}. {key} takes it back.</source>
+   <translation>{extent}. {key} l’annule.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>the dial plan</source>
+   <translation>le plan d’appel</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Calling until every prompt was heard …</source>
+   <translation>Appels jusqu’à entendre chaque annonce …</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>over the phone</source>
+   <translation>par le téléphone</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>The recording could not be kept: {error}.</source>
+   <translation>L’enregistrement n’a pas pu être gardé : {error}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/page.py" />
+   <source>Telephone menu</source>
+   <translation>Menu téléphonique</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>Key</source>
+   <translation>Touche</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>Dialled by</source>
+   <translation>Composée par</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>The menu as a tree of keys</source>
+   <translation>Le menu en arbre de touches</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>Prompts</source>
+   <translation>Annonces</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>Key {key}</source>
+   <translation>Touche {key}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>says</source>
+   <translation>dit</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>next key</source>
+   <translation>touche suivante</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>key {key}</source>
+   <translation>touche {key}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>menu {target}</source>
+   <translation>menu {target}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>  (missing)</source>
+   <translation>  (manque)</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/places/phone/tree.py" />
+   <source>  ({list} missing)</source>
+   <translation>  ({list} manquent)</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/plan_dialog.py" />
+   <source>The menu as text</source>
+   <translation>Le menu en texte</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/plan_dialog.py" />
+   <source>A key does menu NAME, say PROMPT, or {actions}. [states] has {states}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.</source>
+   <translation>Une touche fait menu NOM, say ANNONCE, ou {actions}. [states] a {states} : une tonalité d’un pays (gb/busy), say ANNONCE, silence, ou plusieurs avec +.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/plan_dialog.py" />
+   <source>The menu as TOML</source>
+   <translation>Le menu en TOML</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>Hand files to the stand-in of a receiver, and do something with it.</source>
+   <translation>Donner des fichiers à la doublure d’un récepteur et s’en servir.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>A list (manifest.jsonl) and a header (.h) are handed over before what they speak of. --keep holds what it holds between starts.</source>
+   <translation>Une liste (manifest.jsonl) et un en-tête (.h) sont remis avant ce dont ils parlent. --keep garde d’un démarrage à l’autre ce qu’elle contient.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>What to do to it afterwards; may be repeated. --do help tells what there is.</source>
+   <translation>Ce qu’il faut en faire ensuite ; répétable. --do help dit ce qu’il y a.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>Write what is heard, one after the other, to a WAV file.</source>
+   <translation>Écrire ce qu’on entend, à la suite, dans un fichier WAV.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>A folder for what it holds, from one start to the next.</source>
+   <translation>Un dossier pour ce qu’elle contient, d’un démarrage au suivant.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>A folder for what was recorded over a telephone.</source>
+   <translation>Un dossier pour ce qui fut enregistré par téléphone.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>Make something go wrong with the first file.</source>
+   <translation>Faire échouer quelque chose au premier fichier.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>There is no stand-in for {receiver}: its file names none.</source>
+   <translation>Pas de doublure pour {receiver} : son fichier n’en nomme aucune.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>Look at its permissions.</source>
+   <translation>Voir ses permissions.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>taken    {path}</source>
+   <translation>accepté  {path}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>refused  {path}: {reason} (byte {at:,})</source>
+   <translation>refusé   {path} : {reason} (octet {at:,})</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>press      Set it off</source>
+   <translation>press      Déclencher</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>The {name} cannot “{word}”: it can {list}.</source>
+   <translation>{name} ne sait pas « {word} » : il sait {list}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/try_verb.py" />
+   <source>It holds nothing.</source>
+   <translation>Il n’y a rien dedans.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/worker.py" />
+   <source>The call failed</source>
+   <translation>L’appel a échoué</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/commands.py" />
+   <source>Make tones</source>
+   <translation>Faire des tonalités</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/commands.py" />
+   <source>dial, ringing and busy tones of nineteen countries, keys, and recipes of your own.</source>
+   <translation>tonalités de dix-neuf pays, touches, et recettes à vous.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/commands.py" />
+   <source>Tones…</source>
+   <translation>Tonalités…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/commands.py" />
+   <source>Dial, ringing and busy tones of countries, keys that are pressed, and recipes of one's own; a tone of the board is changed.</source>
+   <translation>Tonalités des pays, touches pressées, et recettes à vous ; une tonalité du tableau est modifiée.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/keys.py" />
+   <source>frequencies ITU-T Q.23; levels, with the high group 2 dB over the low one, and 100 ms on and off: common practice, from memory</source>
+   <translation>fréquences UIT-T Q.23 ; niveaux, groupe aigu 2 dB au-dessus du grave, et 100 ms marche et arrêt : usage courant, de mémoire</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/keys.py" />
+   <source>There is no key “{key}”.</source>
+   <translation>Il n’y a pas de touche « {key} ».</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/keys.py" />
+   <source>Give keys of {keys}.</source>
+   <translation>Donner des touches de {keys}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/keys.py" />
+   <source>No key is pressed.</source>
+   <translation>Aucune touche n’est pressée.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/making.py" />
+   <source>“{play}” cannot be played: {why}</source>
+   <translation>« {play} » ne peut être joué : {why}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/making.py" />
+   <source>Give a sound file, from the folder of the recipe on.</source>
+   <translation>Donner un fichier son, à partir du dossier de la recette.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/making.py" />
+   <source>“{name}” has no length.</source>
+   <translation>« {name} » n’a pas de durée.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/making.py" />
+   <source>Give its segments seconds.</source>
+   <translation>Donner des secondes à ses segments.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/making.py" />
+   <source>“{name}” is louder than full scale.</source>
+   <translation>« {name} » dépasse la pleine échelle.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/making.py" />
+   <source>Lower its levels.</source>
+   <translation>Baisser ses niveaux.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/own.py" />
+   <source>Check the folder.</source>
+   <translation>Vérifier le dossier.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>dial tone</source>
+   <translation>tonalité d’invitation à numéroter</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>ringing tone</source>
+   <translation>tonalité de retour d’appel</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>busy tone</source>
+   <translation>tonalité d’occupation</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>congestion tone</source>
+   <translation>tonalité d’encombrement</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>call waiting tone</source>
+   <translation>tonalité d’appel en attente</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>special information tone</source>
+   <translation>tonalité spéciale d’information</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>recorder warning tone</source>
+   <translation>tonalité d’avertissement d’enregistrement</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>{country}, {called}</source>
+   <translation>{country}, {called}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>There are no tones of “{country}”.</source>
+   <translation>Il n’y a pas de tonalités de « {country} ».</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>Give one of {list}.</source>
+   <translation>Donner l’un de {list}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/plan.py" />
+   <source>{name} has no tone “{kind}”.</source>
+   <translation>{name} n’a pas de tonalité « {kind} ».</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>Mend the recipe.</source>
+   <translation>Corriger la recette.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>there is no such field; there are {list}.</source>
+   <translation>ce champ n’existe pas ; il y a {list}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>it has to be a text.</source>
+   <translation>ce doit être un texte.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>there have to be 1 to {most_segments:,} segments.</source>
+   <translation>il faut 1 à {most_segments:,} segments.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>it is dBm0 or dBFS.</source>
+   <translation>c’est dBm0 ou dBFS.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>it is one of {list}.</source>
+   <translation>c’est l’un de {list}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>it has to be a table.</source>
+   <translation>ce doit être une table.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>at most {most_tones} frequencies sound together.</source>
+   <translation>au plus {most_tones} fréquences sonnent ensemble.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>give one level, or one for each frequency.</source>
+   <translation>donner un niveau, ou un par fréquence.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>it is a tone, another tone, words, or a sound: only one of hz, tone, say, play.</source>
+   <translation>c’est un ton, un autre ton, des mots ou un son : un seul de hz, tone, say, play.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>how loud is it, in {unit}?</source>
+   <translation>quel est son niveau, en {unit} ?</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>how long is it?</source>
+   <translation>quelle est sa durée ?</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>{top:g} Hz do not fit into {rate:,} Hz.</source>
+   <translation>{top:g} Hz ne tiennent pas dans {rate:,} Hz.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>{unit}: together its tones are louder than full scale can hold.</source>
+   <translation>{unit} : ensemble ses tons dépassent la pleine échelle.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>its level in {over}</source>
+   <translation>son niveau en {over}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>it is a number from {low:g} to {high:g}.</source>
+   <translation>c’est un nombre de {low:g} à {high:g}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/recipe.py" />
+   <source>it is true or false.</source>
+   <translation>c’est true ou false.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>“{say}” is not here.</source>
+   <translation>« {say} » n’est pas ici.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>Give it as a file.</source>
+   <translation>Le donner en fichier.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>There is no tone “{key}”.</source>
+   <translation>Il n’y a pas de tonalité « {key} ».</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>Give one of those that are listed.</source>
+   <translation>En donner une de la liste.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>“{name}” stands for itself.</source>
+   <translation>« {name} » se désigne lui-même.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>Take the tone out of itself.</source>
+   <translation>Ôter la tonalité d’elle-même.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>It would be longer than an hour.</source>
+   <translation>Cela durerait plus d’une heure.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>Repeat it less often.</source>
+   <translation>Répéter moins souvent.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>Make its parts shorter.</source>
+   <translation>Raccourcir ses parties.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>Its periods close only after {period:,.0f} s.</source>
+   <translation>Ses périodes ne se ferment qu’après {period:,.0f} s.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/render.py" />
+   <source>Take whole frequencies.</source>
+   <translation>Prendre des fréquences entières.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/words.py" />
+   <source>“{text}” says no sound.</source>
+   <translation>« {text} » ne dit aucun son.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/words.py" />
+   <source>Write 400 + 450, 425 × 25, silence, say: words, play: a file, or tone: gb/ringing.</source>
+   <translation>Écrire 400 + 450, 425 × 25, silence, say: des mots, play: un fichier, ou tone: gb/ringing.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/words.py" />
+   <source>“{text}” is no level.</source>
+   <translation>« {text} » n’est pas un niveau.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/words.py" />
+   <source>Write −10, or one for each frequency: −8, −6.</source>
+   <translation>Écrire −10, ou un par fréquence : −8, −6.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/words.py" />
+   <source>“{text}” is no length.</source>
+   <translation>« {text} » n’est pas une durée.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/core/words.py" />
+   <source>Write seconds, 0.375 for one.</source>
+   <translation>Écrire des secondes, comme 0.375.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Tone</source>
+   <translation>Tonalité</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>A country, a tone, or keys: 0123#</source>
+   <translation>Un pays, une tonalité, ou des touches : 0123#</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Find a tone, or type keys that are pressed</source>
+   <translation>Trouver une tonalité, ou taper des touches</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Tones</source>
+   <translation>Tonalités</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Name of the tone</source>
+   <translation>Nom de la tonalité</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>The length</source>
+   <translation>La durée</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>About how long the whole is, in whole cadences; 0 is once</source>
+   <translation>Environ la durée du tout, en cadences entières ; 0 : une fois</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>In whole cadences, or whole periods of a tone that goes on; 0 is once</source>
+   <translation>En cadences entières, ou périodes entières d’un ton continu ; 0 : une fois</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>about </source>
+   <translation>environ </translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Add a segment</source>
+   <translation>Ajouter un segment</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Remove it</source>
+   <translation>L’ôter</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Keep as mine</source>
+   <translation>Garder comme mien</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>{name}, mine</source>
+   <translation>{name}, à moi</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Keys {typed}</source>
+   <translation>Touches {typed}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>There is no such tone. Keys are 0 to 9, *, # and A to D.</source>
+   <translation>Cette tonalité n’existe pas. Les touches sont 0 à 9, *, # et A à D.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>From: {source}.</source>
+   <translation>D’après : {source}.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>a sine at full scale is +{full_scale:g} dBm0</source>
+   <translation>un sinus à pleine échelle est +{full_scale:g} dBm0</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>0 dBFS is full scale</source>
+   <translation>0 dBFS est la pleine échelle</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>closes on whole periods, repeats without a seam</source>
+   <translation>se ferme sur des périodes entières, se répète sans couture</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>ramps of {ramp:g} ms</source>
+   <translation>rampes de {ramp:g} ms</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>Add a segment.</source>
+   <translation>Ajouter un segment.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>“{name}” is kept, and found by its name in every job.</source>
+   <translation>« {name} » est gardé, et trouvé par son nom dans tout travail.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/page.py" />
+   <source>the tone “{name}”</source>
+   <translation>la tonalité « {name} »</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/picture.py" />
+   <source>The tone in time and frequency</source>
+   <translation>La tonalité en temps et fréquence</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/picture.py" />
+   <source>{hz:,} Hz</source>
+   <translation>{hz:,} Hz</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/picture.py" />
+   <source>{at:g} s</source>
+   <translation>{at:g} s</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/picture.py" />
+   <source>{hz:g} Hz</source>
+   <translation>{hz:g} Hz</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/picture.py" />
+   <source> × {by:g}</source>
+   <translation> × {by:g}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>Segments of the tone, in order</source>
+   <translation>Segments de la tonalité, dans l’ordre</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>Sounds</source>
+   <translation>Sons</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>Level, {unit}</source>
+   <translation>Niveau, {unit}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>Seconds</source>
+   <translation>Secondes</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>its own</source>
+   <translation>la sienne</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>Times</source>
+   <translation>Fois</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>“{text}” is no count.</source>
+   <translation>« {text} » n’est pas un nombre de fois.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/places/tone/segment_table.py" />
+   <source>Write 1, 2, 3 …</source>
+   <translation>Écrivez 1, 2, 3…</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/tone_verb.py" />
+   <source>A recipe is a tone of a country (gb/ringing; --list), keys that are pressed (keys:0123), or a TOML file. Its level, pauses and band stay as they are: no receiver brings it to another level, trims or filters it. It is made at the rate that the receiver takes, so that nothing is resampled.</source>
+   <translation>Une recette est une tonalité d’un pays (gb/ringing ; --list), des touches pressées (keys:0123), ou un fichier TOML. Son niveau, ses pauses et sa bande restent tels quels : aucun récepteur n’en change le niveau, ne la raccourcit ni ne la filtre. Elle est produite à la fréquence que prend le récepteur, si bien que rien n’est rééchantillonné.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/tone_verb.py" />
+   <source>Make call-progress tones, key tones and recipes of one's own.</source>
+   <translation>Faire des tonalités, des touches et ses propres recettes.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/tone_verb.py" />
+   <source>About how long, in whole cadences or periods.</source>
+   <translation>Durée approximative, en cadences ou périodes entières.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/tone_verb.py" />
+   <source>How often the whole sounds.</source>
+   <translation>Combien de fois le tout sonne.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/tone_verb.py" />
+   <source>List the tones of all countries, and leave.</source>
+   <translation>Lister les tonalités de tous les pays, et finir.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/tone_verb.py" />
+   <source>Write the recipes as TOML, to be changed, and leave.</source>
+   <translation>Écrire les recettes en TOML, à changer, et finir.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/tone_verb.py" />
+   <source>Give recipes, what they are for (--for or --form), and --into.</source>
+   <translation>Donner des recettes, pour quoi elles sont (--for ou --form), et --into.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/tones/worker.py" />
+   <source>The tone could not be made</source>
+   <translation>La tonalité n’a pas pu être faite</translation>
+  </message>
+  <message>
    <location filename="../cli/common.py" />
    <source>“{value}” is no number that can be meant.</source>
    <translation>« {value} » n’est pas un nombre possible.</translation>
@@ -134,351 +4009,74 @@
    <translation>Examen</translation>
   </message>
   <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>“{value}” is no size, such as 500MB</source>
-   <translation>« {value} » n’est pas une taille, comme 500MB</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Make a corpus: rows, qualities, doubles, rules, sides, files and their list.</source>
-   <translation>Faire un corpus : lignes, qualités, doublons, règles, parts, fichiers et leur liste.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Who is on which side stays as it is when clips are added. A run that was stopped goes on where it was; nothing is measured or made twice. Rules are of: seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong.</source>
-   <translation>Qui est de quel côté le reste quand des clips s’ajoutent. Une exécution arrêtée reprend où elle était ; rien n’est mesuré ni produit deux fois. Les règles portent sur : seconds, level, snr, noise, bandwidth, speech, reverb, hum, clipped, dc, dropouts, start, end, pace, words_wrong.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>What every file is to be.</source>
-   <translation>Ce que chaque fichier doit être.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Where the corpus goes.</source>
-   <translation>Où va le corpus.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Texts, speakers, languages: CSV, TSV, JSON Lines or a spreadsheet.</source>
-   <translation>Textes, locuteurs, langues : CSV, TSV, JSON Lines ou un tableur.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>What names of folders and files tell, such as {speaker}/{language}-{id}.</source>
-   <translation>Ce que disent les noms des dossiers et fichiers, par exemple {speaker}/{language}-{id}.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>name.txt beside name.wav is its text.</source>
-   <translation>name.txt à côté de name.wav est son texte.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Of clips that nothing else tells it of.</source>
-   <translation>Celle des clips dont rien d’autre ne la dit.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Leave out what breaks it; may be repeated.</source>
-   <translation>Omettre ce qui l’enfreint ; répétable.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Say what breaks it; may be repeated.</source>
-   <translation>Dire ce qui l’enfreint ; répétable.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Clips that repeat another.</source>
-   <translation>Les clips qui en répètent un autre.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Shares of training, development and test.</source>
-   <translation>Parts d’entraînement, de développement et de test.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Decides which speaker goes where.</source>
-   <translation>Décide quel locuteur va où.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>What the sides are alike in, beside length; may be repeated.</source>
-   <translation>En quoi les côtés se ressemblent, outre la durée ; répétable.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>A splits.csv of before: speakers stay where it says.</source>
-   <translation>Un splits.csv d’avant : les locuteurs restent où il le dit.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>TAR archives of at most this size, in place of folders.</source>
-   <translation>Des archives TAR d’au plus cette taille, au lieu de dossiers.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>With --shards: leave no clips beside the archives, which takes half the space; a later run makes them all anew.</source>
-   <translation>Avec --shards : ne laisser aucun clip à côté des archives, ce qui prend moitié moins de place ; une exécution ultérieure les refait tous.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Write the list as Parquet too.</source>
-   <translation>Écrire aussi la liste en Parquet.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Cut what is longer in pauses, into pieces of so many seconds: 3-15.</source>
-   <translation>Couper dans les pauses ce qui est plus long, en morceaux de tant de secondes : 3-15.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>What an engine heard (hear --kept): for words_wrong, and times of words.</source>
-   <translation>Ce qu’un moteur a entendu (hear --kept) : pour words_wrong et les instants des mots.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Recordings whose folder is gone or empty are meant to be: what was made of them is deleted.</source>
-   <translation>Les enregistrements dont le dossier a disparu ou est vide doivent disparaître : ce qui en a été fait est supprimé.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Show the first rows, and what is wrong with rows; do nothing.</source>
-   <translation>Montrer les premières lignes et ce qui y cloche ; ne rien faire.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Measure and judge, and tell what rules cost; make nothing.</source>
-   <translation>Mesurer et juger, et dire ce que coûtent les règles ; ne rien produire.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>How many at once; default: all cores.</source>
-   <translation>Combien à la fois ; sinon tous les cœurs.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Measure and make on the Dask cluster whose scheduler is there.</source>
-   <translation>Mesurer et produire sur la grappe Dask dont l’ordonnanceur est là.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>--no-loose is about archives: say how large they may be, --shards 1GB.</source>
-   <translation>--no-loose concerne les archives : indiquez leur taille maximale, --shards 1GB.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Say where the corpus goes: --into FOLDER.</source>
-   <translation>Dire où va le corpus : --into DOSSIER.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../cli/corpus_verb.py" />
-   <source>{count:,} rows{faults}.</source>
-   <extracomment>Where there is one: {count:,} row{faults}.</extracomment>
-   <translation>
-    <numerusform>{count:,} ligne{faults}.</numerusform>
-    <numerusform>{count:,} lignes{faults}.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>, of which these are the first {preview}</source>
-   <translation>, dont voici les {preview} premières</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Stopped; the same command goes on from here.</source>
-   <translation>Interrompu ; la même commande reprend d’ici.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>Nothing came into {side}: there are too few speakers to give it one. Give --splits, or another --split.</source>
-   <translation>Rien n’est venu dans {side} : il y a trop peu de locuteurs pour lui en donner un. Donnez --splits, ou un autre --split.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>{clips:,} of {of_clips:,} clips kept, {kept} of {all}.</source>
-   <translation>{clips:,} clips gardés sur {of_clips:,}, {kept} sur {all}.</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>leaves out</source>
-   <translation>omet</translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>flags</source>
-   <translation>signale</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../cli/corpus_verb.py" />
-   <source>  {rule}: {does} {clips:,} clips, {hours}</source>
-   <extracomment>Where there is one:   {rule}: {does} {clips:,} clip, {hours}</extracomment>
-   <translation>
-    <numerusform>  {rule} : {does} {clips:,} clip, {hours}</numerusform>
-    <numerusform>  {rule} : {does} {clips:,} clips, {hours}</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../cli/corpus_verb.py" />
-   <source>  {side}: {clips:,} clips, {hours}</source>
-   <extracomment>Where there is one:   {side}: {clips:,} clip, {hours}</extracomment>
-   <translation>
-    <numerusform>  {side} : {clips:,} clip, {hours}</numerusform>
-    <numerusform>  {side} : {clips:,} clips, {hours}</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../cli/corpus_verb.py" />
-   <source>  The same clips lie loose in clips/ as well: the next run goes on from them. With --no-loose they are deleted, and made anew then.</source>
-   <translation>  Les mêmes clips sont aussi à part dans clips/ : la prochaine exécution repart d’eux. Avec --no-loose, ils sont supprimés, puis refaits.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>A receiver's slug, or a TOML file.</source>
-   <translation>L’abréviation d’un récepteur, ou un fichier TOML.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>A field of the receiver, such as delivery.form=zip.</source>
    <translation>Un champ du récepteur, par exemple delivery.form=zip.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Hand over what was made: a folder, an archive, one file, or an image, with its list.</source>
    <translation>Remettre ce qui a été produit : un dossier, une archive, un fichier ou une image, avec sa liste.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Only what has changed is sent again; what another has put there is never replaced. Which copy is where is noted beside the outputs.</source>
    <translation>Seul ce qui a changé est renvoyé ; ce qu’un autre y a mis n’est jamais remplacé. Quelle copie est où est noté à côté des sorties.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Where it goes.</source>
    <translation>Où cela va.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>A script: texts, languages and kinds by name.</source>
    <translation>Un script : textes, langues et genres par nom.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Hand all to the receiver's stand-in first, and note what it says.</source>
    <translation>Donner d’abord le tout à la doublure du récepteur et noter ce qu’elle dit.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Write a page for whoever ordered the set.</source>
    <translation>Écrire une page pour qui a commandé l’ensemble.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Delete there what was delivered before and is wanted no more.</source>
    <translation>Y supprimer ce qui fut livré avant et n’est plus voulu.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Tell what would go out, and send nothing.</source>
    <translation>Dire ce qui partirait, et ne rien envoyer.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>A report is a page of HTML: “{name}” would not be opened as one. Name a file ending in .html.</source>
    <translation>Un rapport est une page HTML : « {name} » ne serait pas ouvert comme tel. Indiquez un fichier en .html.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>  refused: {detail}</source>
    <translation>  refusé : {detail}</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>gone     {path}</source>
    <translation>disparu  {path}</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>There is no stand-in for {name}.</source>
    <translation>Pas de doublure pour {name}.</translation>
   </message>
   <message>
-   <location filename="../cli/deliver_verbs.py" />
+   <location filename="../cli/deliver_verb.py" />
    <source>Leave --try out.</source>
    <translation>Omettre --try.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>Hand files to the stand-in of a receiver, and do something with it.</source>
-   <translation>Donner des fichiers à la doublure d’un récepteur et s’en servir.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>A list (manifest.jsonl) and a header (.h) are handed over before what they speak of. --keep holds what it holds between starts.</source>
-   <translation>Une liste (manifest.jsonl) et un en-tête (.h) sont remis avant ce dont ils parlent. --keep garde d’un démarrage à l’autre ce qu’elle contient.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>What to do to it afterwards; may be repeated. --do help tells what there is.</source>
-   <translation>Ce qu’il faut en faire ensuite ; répétable. --do help dit ce qu’il y a.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>Write what is heard, one after the other, to a WAV file.</source>
-   <translation>Écrire ce qu’on entend, à la suite, dans un fichier WAV.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>A folder for what it holds, from one start to the next.</source>
-   <translation>Un dossier pour ce qu’elle contient, d’un démarrage au suivant.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>A folder for what was recorded over a telephone.</source>
-   <translation>Un dossier pour ce qui fut enregistré par téléphone.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>Make something go wrong with the first file.</source>
-   <translation>Faire échouer quelque chose au premier fichier.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>There is no stand-in for {receiver}: its file names none.</source>
-   <translation>Pas de doublure pour {receiver} : son fichier n’en nomme aucune.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>Look at its permissions.</source>
-   <translation>Voir ses permissions.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>taken    {path}</source>
-   <translation>accepté  {path}</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>refused  {path}: {reason} (byte {at:,})</source>
-   <translation>refusé   {path} : {reason} (octet {at:,})</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>press      Set it off</source>
-   <translation>press      Déclencher</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>The {name} cannot “{word}”: it can {list}.</source>
-   <translation>{name} ne sait pas « {word} » : il sait {list}.</translation>
-  </message>
-  <message>
-   <location filename="../cli/deliver_verbs.py" />
-   <source>It holds nothing.</source>
-   <translation>Il n’y a rien dedans.</translation>
   </message>
   <message>
    <location filename="../cli/folder_verbs.py" />
@@ -536,91 +4134,6 @@
    <translation>Dire de quoi un fichier a été produit, et comment.</translation>
   </message>
   <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Have a service listen to made files, and tell how many words it got wrong.</source>
-   <translation>Faire écouter des fichiers à un service et dire combien de mots il comprend mal.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>The service is described in the receiver, [service]; where it names no url, a simulated one answers on the loopback interface, by the speech engine that runs here. With --kept nothing is asked twice for the same bytes.</source>
-   <translation>Le service est décrit dans le récepteur, [service] ; s’il ne nomme pas d’url, un service simulé répond sur l’interface de bouclage, par le moteur de parole qui tourne ici. Avec --kept, rien n’est demandé deux fois pour les mêmes octets.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>A script: what is meant, by name.</source>
-   <translation>Un script : ce qui est voulu, par nom.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Of those that the script says nothing of.</source>
-   <translation>Celle de ceux dont le script ne dit rien.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Answers, kept from one run to the next.</source>
-   <translation>Les réponses, gardées d’une exécution à l’autre.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Let the service know the lines of the script: it hears one of them, or nothing.</source>
-   <translation>Faire connaître au service les lignes du script : il en entend une, ou rien.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Write all of it to a table, most doubtful first: .csv or .jsonl.</source>
-   <translation>Tout écrire dans un tableau, le plus douteux d’abord : .csv ou .jsonl.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Send the files as they are and after each codec, and tell what each costs in words.</source>
-   <translation>Envoyer les fichiers tels quels et après chaque codec, et dire ce que chacun coûte en mots.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Of --codecs, as SVG.</source>
-   <translation>De --codecs, en SVG.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Show the request for the first file, and a command for it; send nothing.</source>
-   <translation>Montrer la requête pour le premier fichier et une commande ; ne rien envoyer.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>{receiver} is no service: its file has no [service].</source>
-   <translation>{receiver} n’est pas un service : son fichier n’a pas de [service].</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>There is nothing to listen to.</source>
-   <translation>Il n’y a rien à écouter.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Name made files, or their folder.</source>
-   <translation>Nommer des fichiers produits, ou leur dossier.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Listening</source>
-   <translation>Écoute</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>  {words:.0f} % of words wrong, meant “{meant}”</source>
-   <translation>  {words:.0f} % des mots faux, voulu « {meant} »</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>Word error rate of all: {words_wrong:.1f} % of {words:,} words.</source>
-   <translation>Taux d’erreur sur tous : {words_wrong:.1f} % de {words:,} mots.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hear_verb.py" />
-   <source>{name:34}{words_wrong:6.1f} % of words wrong  {more:6}  {bits}</source>
-   <translation>{name:34}{words_wrong:6.1f} % mots faux  {more:6}  {bits}</translation>
-  </message>
-  <message>
    <location filename="../cli/help_pages.py" />
    <source>Exit codes: 0 all is well; 1 something does not fit, failed, or was not made; 2 wrong use; 3 nothing failed, but something wants a decision; 130 stopped by Ctrl+C.</source>
    <translation>Codes de sortie : 0 tout va bien ; 1 quelque chose ne convient pas, a échoué ou n’a pas été produit ; 2 mauvais usage ; 3 rien n’a échoué, mais quelque chose demande une décision ; 130 arrêté par Ctrl+C.</translation>
@@ -664,96 +4177,6 @@
    <location filename="../cli/help_pages.py" />
    <source>Error: {message}</source>
    <translation>Erreur : {message}</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Pieces are joined, a loop is found in them (or given by --loop), closed by a crossfade, measured at its seam, fitted for the line and repeated to --length, to the sample. MUSIC may be one recipe (.hold.toml), which lies beside what was made before. Rights go into the file; without holder and licence there is a warning.</source>
-   <translation>Les morceaux sont joints, une boucle y est cherchée (ou donnée par --loop), fermée par un fondu enchaîné, mesurée à sa couture, adaptée à la ligne et répétée jusqu’à --length, à l’échantillon près. MUSIC peut être une recette (.hold.toml), qui se trouve à côté de ce qui fut produit. Les droits vont dans le fichier ; sans titulaire ni licence, il y a un avertissement.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Make hold music: a loop without a seam, fitted for the line, with messages over it.</source>
-   <translation>Faire une musique d’attente : une boucle sans couture, pour la ligne, avec des messages.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Output folder.</source>
-   <translation>Dossier de sortie.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Of the whole, seconds or m:ss; by default the loop once.</source>
-   <translation>Du tout, en secondes ou m:ss ; sinon la boucle une fois.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>The loop, in what the pieces are together.</source>
-   <translation>La boucle, dans ce que les morceaux forment ensemble.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Seconds that a loop that is found has at least.</source>
-   <translation>Secondes au moins d’une boucle trouvée.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Seconds over which the end goes into the start.</source>
-   <translation>Secondes pendant lesquelles la fin passe dans le début.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Loudness of the music.</source>
-   <translation>Sonie de la musique.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>What is kept of it.</source>
-   <translation>Ce qui en est gardé.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Laid over it; may be repeated.</source>
-   <translation>Posé par-dessus ; répétable.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Seconds from one message to the next.</source>
-   <translation>Secondes d’un message au suivant.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>By how much the music is softer beneath, dB.</source>
-   <translation>De combien la musique est plus douce dessous, en dB.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Of the file.</source>
-   <translation>Du fichier.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Whose the music is.</source>
-   <translation>À qui est la musique.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>By what it may be played.</source>
-   <translation>En vertu de quoi elle peut être jouée.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>Of that: an invoice, a page.</source>
-   <translation>Pour cela : une facture, une page.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>The last day, such as 2027-03-31.</source>
-   <translation>Le dernier jour, par exemple 2027-03-31.</translation>
-  </message>
-  <message>
-   <location filename="../cli/hold_verb.py" />
-   <source>loop from {start:.3f} to {stop:.3f} s. {words} {lufs:.1f} LUFS.</source>
-   <translation>boucle de {start:.3f} à {stop:.3f} s. {words} {lufs:.1f} LUFS.</translation>
   </message>
   <message>
    <location filename="../cli/home/appstream.py" />
@@ -824,11 +4247,6 @@
    <location filename="../cli/home/mime.py" />
    <source>Kittiwake job</source>
    <translation>Travail Kittiwake</translation>
-  </message>
-  <message>
-   <location filename="../cli/home/placing.py" />
-   <source>{path} could not be written: {reason_of}.</source>
-   <translation>{path} n’a pas pu être écrit : {reason_of}.</translation>
   </message>
   <message>
    <location filename="../cli/home/placing.py" />
@@ -1406,41 +4824,6 @@
    <translation>{folder} : les enregistrements ont plusieurs fréquences d’échantillonnage ({counts}). Si l’une est fausse, « kittiwake fit » le dit d’après les voix.</translation>
   </message>
   <message>
-   <location filename="../cli/tone_verb.py" />
-   <source>A recipe is a tone of a country (gb/ringing; --list), keys that are pressed (keys:0123), or a TOML file. Its level, pauses and band stay as they are: no receiver brings it to another level, trims or filters it. It is made at the rate that the receiver takes, so that nothing is resampled.</source>
-   <translation>Une recette est une tonalité d’un pays (gb/ringing ; --list), des touches pressées (keys:0123), ou un fichier TOML. Son niveau, ses pauses et sa bande restent tels quels : aucun récepteur n’en change le niveau, ne la raccourcit ni ne la filtre. Elle est produite à la fréquence que prend le récepteur, si bien que rien n’est rééchantillonné.</translation>
-  </message>
-  <message>
-   <location filename="../cli/tone_verb.py" />
-   <source>Make call-progress tones, key tones and recipes of one's own.</source>
-   <translation>Faire des tonalités, des touches et ses propres recettes.</translation>
-  </message>
-  <message>
-   <location filename="../cli/tone_verb.py" />
-   <source>About how long, in whole cadences or periods.</source>
-   <translation>Durée approximative, en cadences ou périodes entières.</translation>
-  </message>
-  <message>
-   <location filename="../cli/tone_verb.py" />
-   <source>How often the whole sounds.</source>
-   <translation>Combien de fois le tout sonne.</translation>
-  </message>
-  <message>
-   <location filename="../cli/tone_verb.py" />
-   <source>List the tones of all countries, and leave.</source>
-   <translation>Lister les tonalités de tous les pays, et finir.</translation>
-  </message>
-  <message>
-   <location filename="../cli/tone_verb.py" />
-   <source>Write the recipes as TOML, to be changed, and leave.</source>
-   <translation>Écrire les recettes en TOML, à changer, et finir.</translation>
-  </message>
-  <message>
-   <location filename="../cli/tone_verb.py" />
-   <source>Give recipes, what they are for (--for or --form), and --into.</source>
-   <translation>Donner des recettes, pour quoi elles sont (--for ou --form), et --into.</translation>
-  </message>
-  <message>
    <location filename="../cli/touch_verb.py" />
    <source>Times are seconds, m:ss, or samples (44100 samples). Without --span the whole file is one clip; names of several spans come from the spans. Nothing is written to the sources.</source>
    <translation>Les instants sont en secondes, m:ss ou échantillons (44100 samples). Sans --span, tout le fichier est un clip ; les noms de plusieurs segments viennent des segments. Rien n’est écrit dans les sources.</translation>
@@ -1484,61 +4867,6 @@
    <location filename="../cli/touch_verb.py" />
    <source>Leave out what lies between what is spoken.</source>
    <translation>Omettre ce qui est entre ce qui est dit.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>On top of what the receiver asks for.</source>
-   <translation>En plus de ce que demande le récepteur.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>8%, -5%, or 1.08 times; the pitch stays.</source>
-   <translation>8%, -5%, ou 1.08 fois ; la hauteur reste.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>The length stays.</source>
-   <translation>La durée reste.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>Over so many seconds.</source>
-   <translation>Sur tant de secondes.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>Gentle at both ends, or a straight line.</source>
-   <translation>Doux aux deux bouts, ou une droite.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>Keep nothing below.</source>
-   <translation>Ne rien garder dessous.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>What single peaks may be held down by.</source>
-   <translation>De combien des crêtes isolées peuvent être retenues.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>Blend so much of the end into the start; 0 never.</source>
-   <translation>Fondre autant de la fin dans le début ; 0 jamais.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>left, right, mix, or a channel such as ch3.</source>
-   <translation>left, right, mix, ou un canal comme ch3.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>Take away a DC offset.</source>
-   <translation>Ôter une composante continue.</translation>
-  </message>
-  <message>
-   <location filename="../cli/touch_verb.py" />
-   <source>Without the receiver's level, trimming and filters: for tones.</source>
-   <translation>Sans le niveau, la coupe et les filtres du récepteur : pour les tonalités.</translation>
   </message>
   <message>
    <location filename="../cli/touch_verb.py" />
@@ -1677,11 +5005,6 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
-   <source>kept</source>
-   <translation>gardé</translation>
-  </message>
-  <message>
-   <location filename="../cli/words.py" />
    <source>refused</source>
    <translation>refusé</translation>
   </message>
@@ -1814,11 +5137,6 @@
   </message>
   <message>
    <location filename="../cli/words.py" />
-   <source>about </source>
-   <translation>environ </translation>
-  </message>
-  <message>
-   <location filename="../cli/words.py" />
    <source>would make  {path}  ({size}, {verdict})</source>
    <translation>serait produit  {path}  ({size}, {verdict})</translation>
   </message>
@@ -1913,11 +5231,6 @@
    <location filename="../cli/words.py" />
    <source>, wanted {expected}</source>
    <translation>, voulu {expected}</translation>
-  </message>
-  <message>
-   <location filename="../cli/words.py" />
-   <source> or </source>
-   <translation> ou </translation>
   </message>
   <message>
    <location filename="../commands.py" />
@@ -2056,11 +5369,6 @@
   </message>
   <message>
    <location filename="../core/batch/runner.py" />
-   <source>The folder {folder} cannot be used: {reason_of}.</source>
-   <translation>Le dossier {folder} est inutilisable : {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/batch/runner.py" />
    <source>In {folder} somebody else has made outputs: their record, {ledger}, cannot be written by you.</source>
    <translation>Dans {folder}, quelqu’un d’autre a produit des sorties : leur registre, {ledger}, ne peut pas être écrit par vous.</translation>
   </message>
@@ -2123,445 +5431,6 @@
    <location filename="../core/codec/registry.py" />
    <source>In {container} there is {list}.</source>
    <translation>Dans {container} il y a {list}.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/corpus/build.py" />
-   <source>{count} recordings of this corpus lay in {folder}, which is gone or holds nothing now.</source>
-   <extracomment>Where there is one: {count} recording of this corpus lay in {folder}, which is gone or holds nothing now.</extracomment>
-   <translation>
-    <numerusform>{count} enregistrement de ce corpus se trouvait dans {folder}, qui a disparu ou ne contient plus rien.</numerusform>
-    <numerusform>{count} enregistrements de ce corpus se trouvaient dans {folder}, qui a disparu ou ne contient plus rien.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>Mount its disk; or, if they are meant to go, say so with --gone. Nothing was changed.</source>
-   <translation>Montez son disque ; ou, s’ils doivent disparaître, dites-le avec --gone. Rien n’a été changé.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>Nothing tells “{name}” of any clip, so the sides cannot be alike in it.</source>
-   <translation>Rien n’indique « {name} » pour aucun clip ; les côtés ne peuvent donc pas s’y ressembler.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>There is: {list}.</source>
-   <translation>Il y a : {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>There is nothing on the side “{side}”: there are too few speakers to share out.</source>
-   <translation>Il n’y a rien du côté « {side} » : trop peu de locuteurs à répartir.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>Cannot be read</source>
-   <translation>Illisible</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>not measured</source>
-   <translation>non mesuré</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>The same recording as another clip</source>
-   <translation>Le même enregistrement qu’un autre clip</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>The same recording on two sides</source>
-   <translation>Le même enregistrement de deux côtés</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>No part of the corpus any more, and altered, so that it stays</source>
-   <translation>Plus dans le corpus, et modifié, si bien qu’il reste</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/build.py" />
-   <source>Not made</source>
-   <translation>Non produit</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/files.py" />
-   <source>“{name}” lies in {into} already, and is not as an earlier run left it.</source>
-   <translation>« {name} » est déjà dans {into}, et n’est pas tel qu’une exécution passée l’a laissé.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/files.py" />
-   <source>Move it away, or choose another folder.</source>
-   <translation>Le déplacer, ou choisir un autre dossier.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/heard.py" />
-   <source>{name} cannot be read: {reason_of}.</source>
-   <translation>{name} est illisible : {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/heard.py" />
-   <source>Check the path.</source>
-   <translation>Vérifier le chemin.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/heard.py" />
-   <source>{name} holds no answers.</source>
-   <translation>{name} ne contient pas de réponses.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/heard.py" />
-   <source>Give what kittiwake hear --kept or --list wrote, in JSON Lines.</source>
-   <translation>Donner ce qu’a écrit kittiwake hear --kept ou --list, en JSON Lines.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/judged.py" />
-   <source>cannot be read</source>
-   <translation>illisible</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/judged.py" />
-   <source>double of another</source>
-   <translation>doublon d’un autre</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/judged.py" />
-   <source>double of {other}</source>
-   <translation>doublon de {other}</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/made.py" />
-   <source>Clips of {name} share a gain, a memory or marks.</source>
-   <translation>Les clips de {name} partagent un gain, une mémoire ou des repères.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/made.py" />
-   <source>Choose a receiver that levels each clip by itself.</source>
-   <translation>Choisir un récepteur qui règle chaque clip à part.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/made.py" />
-   <source>not made: {error}</source>
-   <translation>non produit : {error}</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/made.py" />
-   <source>not made: it has not been measured</source>
-   <translation>non produit : il n’a pas été mesuré</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/made.py" />
-   <source>not made: {what}</source>
-   <translation>non produit : {what}</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/pack.py" />
-   <source>{output} is not there any more.</source>
-   <translation>{output} n’est plus là.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/pack.py" />
-   <source>Start again: it is made once more.</source>
-   <translation>Relancer : il est produit de nouveau.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/pack.py" />
-   <source>Parquet needs the package “pyarrow”.</source>
-   <translation>Parquet demande le paquet « pyarrow ».</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>length</source>
-   <translation>durée</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>active speech level, ITU-T P.56</source>
-   <translation>niveau de parole actif, UIT-T P.56</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>speech to noise: active level without the noise, over the noise that goes on</source>
-   <translation>parole sur bruit : niveau actif sans le bruit, par rapport au bruit qui dure</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>noise that goes on</source>
-   <translation>bruit qui dure</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>highest frequency that holds sound</source>
-   <translation>fréquence la plus haute qui porte du son</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>share of the time that is speech</source>
-   <translation>part du temps qui est de la parole</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>time in which sound falls by 60 dB, estimated from the ends of syllables</source>
-   <translation>temps où le son chute de 60 dB, estimé sur la fin des syllabes</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>hum of the mains, beside the speech</source>
-   <translation>ronflement du secteur, par rapport à la parole</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>samples that are cut off</source>
-   <translation>échantillons écrêtés</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>constant part, of full scale</source>
-   <translation>composante continue, de la pleine échelle</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>holes of digital silence within speech</source>
-   <translation>trous de silence numérique dans la parole</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>first 30 ms, beside the speech: near 0 where the beginning is cut off</source>
-   <translation>premières 30 ms, par rapport à la parole : proche de 0 si le début est coupé</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>last 30 ms, beside the speech</source>
-   <translation>dernières 30 ms, par rapport à la parole</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>characters of the text a second of speech</source>
-   <translation>caractères du texte par seconde de parole</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>word error rate of what was heard</source>
-   <translation>taux d’erreur sur les mots entendus</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>It holds no sound.</source>
-   <translation>Il ne contient pas de son.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/quality.py" />
-   <source>It lies beyond the end of its source.</source>
-   <translation>Il est au-delà de la fin de sa source.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/row.py" />
-   <source> and {n:,} more</source>
-   <translation> et {n:,} autres</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/row.py" />
-   <source>{what}: {list}{more}.</source>
-   <translation>{what} : {list}{more}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>No text</source>
-   <translation>Pas de texte</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>No speaker</source>
-   <translation>Pas de locuteur</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>No language</source>
-   <translation>Pas de langue</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>The pattern does not match</source>
-   <translation>Le motif ne convient pas</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>Not in the table, and left out</source>
-   <translation>Absent du tableau, et omis</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>Table and name of the file tell another {key}; the table is believed</source>
-   <translation>Le tableau et le nom du fichier disent un autre {key} ; le tableau prévaut</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>The same id again, and left out</source>
-   <translation>La même id encore, et omise</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>In the table, but there is no such file</source>
-   <translation>Dans le tableau, mais ce fichier n’existe pas</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>“{part}” cannot be in a pattern{twice}.</source>
-   <translation>« {part} » ne peut pas être{twice} dans un motif.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source> twice</source>
-   <translation> deux fois</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>Write {id}, {speaker}, {language}, {text}, or a trait such as {gender}.</source>
-   <translation>Écrire {id}, {speaker}, {language}, {text}, ou un trait comme {gender}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>The pattern names nothing.</source>
-   <translation>Le motif ne nomme rien.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>Write for example {speaker}/{id}.</source>
-   <translation>Écrire par exemple {speaker}/{id}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>There are no rows in {name} that name a file.</source>
-   <translation>Aucune ligne de {name} ne nomme de fichier.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>It needs a column “file” or “id”.</source>
-   <translation>Il faut une colonne « file » ou « id ».</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>{name} cannot be read as a table: {detail}.</source>
-   <translation>{name} n’est pas lisible comme tableau : {detail}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rows.py" />
-   <source>Give CSV in UTF-8, or JSON Lines.</source>
-   <translation>Donner du CSV en UTF-8, ou du JSON Lines.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rules.py" />
-   <source>“{text}” is no rule.</source>
-   <translation>« {text} » n’est pas une règle.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rules.py" />
-   <source>Write for example snr &gt;= 20 dB. There is {names}.</source>
-   <translation>Écrire par exemple snr &gt;= 20 dB. Il y a {names}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rules.py" />
-   <source>{name} is told in {unit}, not in {given}.</source>
-   <translation>{name} se dit en {unit}, pas en {given}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/rules.py" />
-   <source>Write {name} {sign} {number} {unit}.</source>
-   <translation>Écrire {name} {sign} {number} {unit}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/segments.py" />
-   <source>“{text}” are no lengths.</source>
-   <translation>« {text} » ne sont pas des durées.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/segments.py" />
-   <source>Write for example 3-15, in seconds.</source>
-   <translation>Écrire par exemple 3-15, en secondes.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/segments.py" />
-   <source>No times of words are known, so that pieces of it have no text</source>
-   <translation>Les instants des mots sont inconnus, si bien que ses morceaux n’ont pas de texte</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/segments.py" />
-   <source>Some of its pieces have no words</source>
-   <translation>Certains de ses morceaux n’ont pas de mots</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/segments.py" />
-   <source>Shorter than {shortest:g} s, and left out</source>
-   <translation>Plus court que {shortest:g} s, et omis</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/segments.py" />
-   <source>Longer than {longest:g} s, with no pause to cut at</source>
-   <translation>Plus long que {longest:g} s, sans pause où couper</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/split.py" />
-   <source>“{text}” is no split.</source>
-   <translation>« {text} » n’est pas une répartition.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/split.py" />
-   <source>Write for example 80/10/10.</source>
-   <translation>Écrire par exemple 80/10/10.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/split.py" />
-   <source>{name} does not tell which speaker is on which side.</source>
-   <translation>{name} ne dit pas de quel côté est chaque locuteur.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/split.py" />
-   <source>It needs the columns “speaker” and “split”.</source>
-   <translation>Il faut les colonnes « speaker » et « split ».</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/split.py" />
-   <source>{name} puts {speaker} on the side “{side}”, which there is not.</source>
-   <translation>{name} place {speaker} du côté « {side} », qui n’existe pas.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/split.py" />
-   <source>{name} puts {speaker} on two sides.</source>
-   <translation>{name} place {speaker} de deux côtés.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/split.py" />
-   <source>Leave one of the two rows out.</source>
-   <translation>Retirez l’une des deux lignes.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/store.py" />
-   <source>Move it away, and give splits.csv of this folder with --splits: it is made anew, and every speaker stays on the same side.</source>
-   <translation>Mettez-la de côté et donnez splits.csv de ce dossier avec --splits : elle est refaite, et chaque locuteur reste du même côté.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/store.py" />
-   <source>{path} cannot be used: {error}.</source>
-   <translation>{path} est inutilisable : {error}.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/store.py" />
-   <source>{path} is of another version.</source>
-   <translation>{path} est d’une autre version.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/store.py" />
-   <source>Another run is making the corpus in {folder}</source>
-   <translation>Une autre exécution fait le corpus dans {folder}</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/store.py" />
-   <source>Choose another folder.</source>
-   <translation>Choisir un autre dossier.</translation>
-  </message>
-  <message>
-   <location filename="../core/corpus/store.py" />
-   <source>Free the disk, and start again: it goes on from here.</source>
-   <translation>Libérez le disque et recommencez : cela reprend d’ici.</translation>
   </message>
   <message>
    <location filename="../core/cut/forms.py" />
@@ -2657,11 +5526,6 @@
    <location filename="../core/deliver/form.py" />
    <source>{output} cannot be read: {reason_of}.</source>
    <translation>{output} est illisible : {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/form.py" />
-   <source>Make it again.</source>
-   <translation>Le produire à nouveau.</translation>
   </message>
   <message>
    <location filename="../core/deliver/form.py" />
@@ -2847,11 +5711,6 @@
    <location filename="../core/deliver/plan.py" />
    <source>{count} delivered before and wanted no more</source>
    <translation>{count} livrés auparavant et plus voulus</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/plan.py" />
-   <source>nothing</source>
-   <translation>rien</translation>
   </message>
   <message>
    <location filename="../core/deliver/plan.py" />
@@ -3535,11 +6394,6 @@
    <location filename="../core/fit/path/ends.py" />
    <source>{name} needs a moment to listen</source>
    <translation>{name} a besoin d’un instant pour écouter</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/path/ends.py" />
-   <source>{seconds:.2f} s</source>
-   <translation>{seconds:.2f} s</translation>
   </message>
   <message>
    <location filename="../core/fit/path/ends.py" />
@@ -4372,11 +7226,6 @@
   </message>
   <message>
    <location filename="../core/fit/path/write.py" />
-   <source>none</source>
-   <translation>aucun</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/path/write.py" />
    <source>Where depth falls, dither is</source>
    <translation>Quand la profondeur baisse, dither</translation>
   </message>
@@ -4464,11 +7313,6 @@
    <location filename="../core/fit/receiver_query.py" />
    <source>Leave them out, or wish for WAV.</source>
    <translation>Les omettre, ou demander WAV.</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/receiver_query.py" />
-   <source>telephone band</source>
-   <translation>bande téléphonique</translation>
   </message>
   <message>
    <location filename="../core/fit/receiver_query.py" />
@@ -5115,11 +7959,6 @@
    <translation>La parole est à</translation>
   </message>
   <message>
-   <location filename="../core/fit/rules/level_taken.py" />
-   <source>to</source>
-   <translation>à</translation>
-  </message>
-  <message>
    <location filename="../core/fit/rules/name.py" />
    <source>It will be called “{name}”: {receiver} does not take “{wanted}” for a name.</source>
    <translation>Il s’appellera « {name} » : {receiver} n’accepte pas « {wanted} » comme nom.</translation>
@@ -5383,11 +8222,6 @@
    <location filename="../core/fit/rules/whole.py" />
    <source>Deliver what is there</source>
    <translation>Livrer ce qui est là</translation>
-  </message>
-  <message>
-   <location filename="../core/fit/rules/whole.py" />
-   <source>all of it</source>
-   <translation>tout</translation>
   </message>
   <message>
    <location filename="../core/fit/rules/whole.py" />
@@ -6266,26 +9100,6 @@
   </message>
   <message>
    <location filename="../core/model/clip.py" />
-   <source>auto, left, right, mix, or a channel such as ch3</source>
-   <translation>auto, left, right, mix, ou un canal comme ch3</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
-   <source>a pair of frames</source>
-   <translation>une paire d’échantillons</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
-   <source>a pair of frames of which the second is the later</source>
-   <translation>une paire d’échantillons dont le second est plus tard</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
-   <source>the key of a touch-up and a number</source>
-   <translation>la clé d’une retouche et un nombre</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
    <source>a clip ({get!r})</source>
    <translation>un clip ({get!r})</translation>
   </message>
@@ -6491,11 +9305,6 @@
   </message>
   <message>
    <location filename="../core/model/receiver_file.py" />
-   <source>{path} cannot be read: {reason_of}.</source>
-   <translation>{path} est illisible : {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/receiver_file.py" />
    <source>{path} is not text.</source>
    <translation>{path} n’est pas du texte.</translation>
   </message>
@@ -6690,6 +9499,151 @@
    <translation>Les fréquences vont de 1000 à 768000 Hz ; seuls linéaire, loi µ et loi A ont plus d’un canal.</translation>
   </message>
   <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>auto, left, right, mix, or a channel such as ch3</source>
+   <translation>auto, left, right, mix, ou un canal comme ch3</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>a pair of frames</source>
+   <translation>une paire d’échantillons</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>a pair of frames of which the second is the later</source>
+   <translation>une paire d’échantillons dont le second est plus tard</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the key of a touch-up and a number</source>
+   <translation>la clé d’une retouche et un nombre</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the level</source>
+   <translation>le niveau</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>On top of what the receiver asks for.</source>
+   <translation>En plus de ce que demande le récepteur.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the speed</source>
+   <translation>la vitesse</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>8%, -5%, or 1.08 times; the pitch stays.</source>
+   <translation>8%, -5%, ou 1.08 fois ; la hauteur reste.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the pitch</source>
+   <translation>la hauteur</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>The length stays.</source>
+   <translation>La durée reste.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the fade in</source>
+   <translation>le fondu d’entrée</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>Over so many seconds.</source>
+   <translation>Sur tant de secondes.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the fade out</source>
+   <translation>le fondu de sortie</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the fades</source>
+   <translation>les fondus</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>Gentle at both ends, or a straight line.</source>
+   <translation>Doux aux deux bouts, ou une droite.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the low end</source>
+   <translation>le bas du spectre</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>Keep nothing below.</source>
+   <translation>Ne rien garder dessous.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the limiter</source>
+   <translation>le limiteur</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>What single peaks may be held down by.</source>
+   <translation>De combien des crêtes isolées peuvent être retenues.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the loop</source>
+   <translation>la boucle</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>Blend so much of the end into the start; 0 never.</source>
+   <translation>Fondre autant de la fin dans le début ; 0 jamais.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the side</source>
+   <translation>le côté</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>left, right, mix, or a channel such as ch3.</source>
+   <translation>left, right, mix, ou un canal comme ch3.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the DC offset</source>
+   <translation>la composante continue</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>Take away a DC offset.</source>
+   <translation>Ôter une composante continue.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>the treatment</source>
+   <translation>le traitement</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>Without the receiver's level, trimming and filters: for tones.</source>
+   <translation>Sans le niveau, la coupe et les filtres du récepteur : pour les tonalités.</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>a stretch</source>
+   <translation>un passage</translation>
+  </message>
+  <message>
+   <location filename="../core/model/touch_parameters.py" />
+   <source>what was added</source>
+   <translation>l’ajout</translation>
+  </message>
+  <message>
    <location filename="../core/model/units.py" />
    <source>−{value:.1f} {unit}</source>
    <translation>−{value:.1f} {unit}</translation>
@@ -6743,16 +9697,6 @@
    <location filename="../core/model/units.py" />
    <source>64-bit float</source>
    <translation>flottant 64 bits</translation>
-  </message>
-  <message>
-   <location filename="../core/model/units.py" />
-   <source>IMA ADPCM</source>
-   <translation>IMA ADPCM</translation>
-  </message>
-  <message>
-   <location filename="../core/model/units.py" />
-   <source>Microsoft ADPCM</source>
-   <translation>Microsoft ADPCM</translation>
   </message>
   <message>
    <location filename="../core/model/units.py" />
@@ -6835,151 +9779,6 @@
    <translation>Il contient ce que ce Kittiwake ne connaît pas ({list}{more}) : c’est gardé tel quel et ne fait rien ici.</translation>
   </message>
   <message>
-   <location filename="../core/music/loop.py" />
-   <source>It is too short to find a loop in.</source>
-   <translation>Trop court pour y trouver une boucle.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/loop.py" />
-   <source>Repeat all of it, or give a longer piece.</source>
-   <translation>Tout répéter, ou donner un morceau plus long.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/loop.py" />
-   <source>Nothing in it repeats.</source>
-   <translation>Rien ne s’y répète.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/loop.py" />
-   <source>Mark a span, and repeat that.</source>
-   <translation>Marquer un segment, et le répéter.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>there is no sound in it.</source>
-   <translation>il n’y a pas de son dedans.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>Give another file.</source>
-   <translation>Donner un autre fichier.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>{name} holds no music from {start:g} s on.</source>
-   <translation>{name} ne contient pas de musique à partir de {start:g} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>Give another span.</source>
-   <translation>Donner un autre segment.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>A loop from {start:g} to {stop:g} s does not lie inside of {length:.2f} s.</source>
-   <translation>Une boucle de {start:g} à {stop:g} s n’est pas dans {length:.2f} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>Give other times.</source>
-   <translation>Donner d’autres temps.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>There is no music in it.</source>
-   <translation>Il n’y a pas de musique dedans.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>Give a file.</source>
-   <translation>Donner un fichier.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>It was stopped.</source>
-   <translation>C’est interrompu.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>hold music</source>
-   <translation>musique d’attente</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>{name} is no recipe that can be read: {detail}.</source>
-   <translation>{name} n’est pas une recette lisible : {detail}.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/making.py" />
-   <source>Mend it.</source>
-   <translation>La corriger.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>“{strange}” is no field of hold music.</source>
-   <translation>« {strange} » n’est pas un champ de musique d’attente.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>There are {list}.</source>
-   <translation>Il y a {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>Hold music</source>
-   <translation>Musique d’attente</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>one of {list}</source>
-   <translation>l’un de {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>two times in seconds</source>
-   <translation>deux temps en secondes</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>two times of which the second is the later</source>
-   <translation>deux temps dont le second est plus tard</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>path of a part</source>
-   <translation>path d’une partie</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>start of a part</source>
-   <translation>start d’une partie</translation>
-  </message>
-  <message>
-   <location filename="../core/music/recipe.py" />
-   <source>stop of a part</source>
-   <translation>stop d’une partie</translation>
-  </message>
-  <message>
-   <location filename="../core/music/seam.py" />
-   <source>It clicks at the seam: {click_db:.0f} dB over the music around it.</source>
-   <translation>Clic à la couture : {click_db:.0f} dB au-dessus de la musique autour.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/seam.py" />
-   <source>The sound changes more at the seam than at {flux_rank:.1f} % of places inside.</source>
-   <translation>Le son change plus à la couture qu’à {flux_rank:.1f} % des endroits.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/seam.py" />
-   <source>The level steps by {step_db:+.1f} dB at the seam.</source>
-   <translation>Le niveau saute de {step_db:+.1f} dB à la couture.</translation>
-  </message>
-  <message>
-   <location filename="../core/music/seam.py" />
-   <source>No seam stands out: of the places inside, {change:.0f} % change more in sound, and {step:.0f} % step more in level.</source>
-   <translation>Aucune couture ne ressort : à {change:.0f} % des endroits le son change plus, à {step:.0f} % le niveau saute plus.</translation>
-  </message>
-  <message>
    <location filename="../core/net/ask.py" />
    <source>has an address that is neither http:// nor https://</source>
    <translation>a une adresse qui n’est ni http:// ni https://</translation>
@@ -7023,85 +9822,6 @@
    <location filename="../core/process/events.py" />
    <source>It failed unexpectedly ({reason}). Make it again; if that does not help, report it with the log ({log_path}).</source>
    <translation>Échec inattendu ({reason}). Le refaire ; si cela n’aide pas, le signaler avec le journal ({log_path}).</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/corpus.py" />
-   <source>texts and speakers of {n} clips</source>
-   <extracomment>Where there is one: texts and speakers of {n} clip</extracomment>
-   <translation>
-    <numerusform>textes et locuteurs de {n} clip</numerusform>
-    <numerusform>textes et locuteurs de {n} clips</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the level</source>
-   <translation>le niveau</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the speed</source>
-   <translation>la vitesse</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the pitch</source>
-   <translation>la hauteur</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the fade in</source>
-   <translation>le fondu d’entrée</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the fade out</source>
-   <translation>le fondu de sortie</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the fades</source>
-   <translation>les fondus</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the low end</source>
-   <translation>le bas du spectre</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the side</source>
-   <translation>le côté</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the DC offset</source>
-   <translation>la composante continue</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>a stretch</source>
-   <translation>un passage</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the limiter</source>
-   <translation>le limiteur</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the treatment</source>
-   <translation>le traitement</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the loop</source>
-   <translation>la boucle</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>what was added</source>
-   <translation>l’ajout</translation>
   </message>
   <message numerus="yes">
    <location filename="../core/project/edits.py" />
@@ -7565,230 +10285,6 @@
    <translation>Ligne {number} : « {cells} » n’est pas une vitesse de {slowest:g} à {fastest:g} ; prise pour 1.</translation>
   </message>
   <message>
-   <location filename="../core/service/answers.py" />
-   <source>The kept answers cannot be read: {reason_of}.</source>
-   <translation>Les réponses gardées ne peuvent être lues : {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/answers.py" />
-   <source>Name another file for them.</source>
-   <translation>Indiquez un autre fichier pour elles.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/answers.py" />
-   <source>Answers could not be kept in {path}: {reason_of}.</source>
-   <translation>Les réponses n’ont pu être gardées dans {path} : {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/answers.py" />
-   <source>The service answers: {at_pointer}.</source>
-   <translation>Le service répond : {at_pointer}.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/answers.py" />
-   <source>There is no text at {text} of the answer.</source>
-   <translation>Il n’y a pas de texte à {text} de la réponse.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/ask.py" />
-   <source>It cannot be sent ({kind}).</source>
-   <translation>Cela ne peut être envoyé ({kind}).</translation>
-  </message>
-  <message>
-   <location filename="../core/service/ask.py" />
-   <source>The answer cannot be read ({kind}).</source>
-   <translation>La réponse ne peut être lue ({kind}).</translation>
-  </message>
-  <message>
-   <location filename="../core/service/ask.py" />
-   <source>The service {error}.</source>
-   <translation>Le service {error}.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/ask.py" />
-   <source>The service answers {code}: {words}.</source>
-   <translation>Le service répond {code} : {words}.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/ask.py" />
-   <source>The service answers what is no JSON.</source>
-   <translation>Le service répond autre chose que du JSON.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/ask.py" />
-   <source>There are no {count} answers at {results} of the answer.</source>
-   <translation>Il n’y a pas {count} réponses à {results} de la réponse.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/costs.py" />
-   <source>as it is</source>
-   <translation>tel quel</translation>
-  </message>
-  <message>
-   <location filename="../core/service/costs.py" />
-   <source>No clip has a text to compare with.</source>
-   <translation>Aucun clip n’a de texte à comparer.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/costs.py" />
-   <source>Give texts: a script, or a table.</source>
-   <translation>Donner des textes : un script, ou un tableau.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>There is no key in {key_from}.</source>
-   <translation>Il n’y a pas de clé dans {key_from}.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>Set it in the environment: export {key_from}=…</source>
-   <translation>La mettre dans l’environnement : export {key_from}=…</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>The desktop's store of secrets needs the package “keyring”.</source>
-   <translation>Le coffre du bureau demande le paquet « keyring ».</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>The store of secrets cannot be asked ({error}).</source>
-   <translation>Le coffre ne peut être interrogé ({error}).</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>Unlock it, or name a variable of the environment in key_from.</source>
-   <translation>Le déverrouiller, ou nommer une variable dans key_from.</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>The store of secrets holds no key “{name}”.</source>
-   <translation>Le coffre n’a pas de clé « {name} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/service/keys.py" />
-   <source>Put it there: keyring set {ours} {name}</source>
-   <translation>L’y mettre : keyring set {ours} {name}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/service/listed.py" />
-   <source>{clips:,} clips</source>
-   <extracomment>Where there is one: {clips:,} clip</extracomment>
-   <translation>
-    <numerusform>{clips:,} clip</numerusform>
-    <numerusform>{clips:,} clips</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/service/listed.py" />
-   <source>, {words_wrong:.1f} % of {words:,} words wrong</source>
-   <translation>, {words_wrong:.1f} % de {words:,} mots faux</translation>
-  </message>
-  <message>
-   <location filename="../core/service/listed.py" />
-   <source>, {unanswered:,} without an answer</source>
-   <translation>, {unanswered:,} sans réponse</translation>
-  </message>
-  <message>
-   <location filename="../core/service/listed.py" />
-   <source>not told</source>
-   <translation>non dit</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>told to fail</source>
-   <translation>échoue sur demande</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>the key is missing or wrong</source>
-   <translation>la clé manque ou est fausse</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>POST /hear is what it answers</source>
-   <translation>il répond à POST /hear</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>over {most:,} bytes</source>
-   <translation>plus de {most:,} octets</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>{count} items are over {most_items}</source>
-   <translation>{count} éléments dépassent {most_items}</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>it failed</source>
-   <translation>échec</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>JSON with sound (Base64), encoding and sample_rate is wanted</source>
-   <translation>il faut du JSON avec sound (Base64), encoding et sample_rate</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>{count:,} expected lines are over {most_lines:,}</source>
-   <translation>{count:,} lignes attendues dépassent {most_lines:,}</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>an expected line of {count:,} characters is over {most:,}</source>
-   <translation>une ligne attendue de {count:,} caractères dépasse {most:,}</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>{count:,} bytes of sound are over {most_bytes:,}</source>
-   <translation>{count:,} octets de son dépassent {most_bytes:,}</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>{count:.1f} s are over {most_seconds:g} s</source>
-   <translation>{count:.1f} s dépassent {most_seconds:g} s</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>encoding says {encoding}, and the sound is {seen}</source>
-   <translation>encoding dit {encoding}, et le son est {seen}</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>no such file</source>
-   <translation>pas de tel fichier</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>sample_rate says {rate}, which is none of {list}</source>
-   <translation>sample_rate dit {rate}, qui n’est aucune de {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>channels says {channels}; one is taken</source>
-   <translation>channels dit {channels} ; un seul est accepté</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>encoding says {encoding}, which it does not know: flac, wav, linear16, ulaw, ogg_opus</source>
-   <translation>encoding dit {encoding}, inconnu : flac, wav, linear16, ulaw, ogg_opus</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>sample_rate says {rate}, and the sound is {own} Hz</source>
-   <translation>sample_rate dit {rate}, et le son est à {own} Hz</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>channels says {channels}, and the sound has {held}</source>
-   <translation>channels dit {channels}, et le son en a {held}</translation>
-  </message>
-  <message>
-   <location filename="../core/service/simulated.py" />
-   <source>the sound cannot be read</source>
-   <translation>le son est illisible</translation>
-  </message>
-  <message>
    <location filename="../core/settings/known/look.py" />
    <source>Colours</source>
    <translation>Couleurs</translation>
@@ -7812,11 +10308,6 @@
    <location filename="../core/settings/known/look.py" />
    <source>dark</source>
    <translation>sombre</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Language</source>
-   <translation>Langue</translation>
   </message>
   <message>
    <location filename="../core/settings/known/look.py" />
@@ -8102,11 +10593,6 @@
    <location filename="../core/settings/setting.py" />
    <source>Look</source>
    <translation>Apparence</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>Sound</source>
-   <translation>Son</translation>
   </message>
   <message>
    <location filename="../core/settings/setting.py" />
@@ -8404,1026 +10890,9 @@
    <translation>Sa mémoire est pleine.</translation>
   </message>
   <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>beacon</source>
-   <translation>balise</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>Only files ending in .wav are taken.</source>
-   <translation>Seuls les fichiers en .wav sont acceptés.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>{count:,} bytes are too many: a message must be under {memory:,}.</source>
-   <translation>{count:,} octets, c’est trop : un message doit rester sous {memory:,}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>{count} bytes are too few for a WAV file.</source>
-   <translation>{count} octets, c’est trop peu pour un WAV.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>It does not begin as a WAV file.</source>
-   <translation>Il ne commence pas comme un WAV.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>The size in its header is not its size.</source>
-   <translation>La taille de son en-tête n’est pas la sienne.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>A plain 16-byte format chunk must come first.</source>
-   <translation>Un simple bloc de format de 16 octets doit venir d’abord.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>Its encoding (tag {tag}) is not PCM.</source>
-   <translation>Son codage (marque {tag}) n’est pas du PCM.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>It has {channels} channels; only one is taken.</source>
-   <translation>Il a {channels} canaux ; un seul est accepté.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>{rate:,} Hz is not a rate it plays: at most {highest_rate:,} Hz.</source>
-   <translation>{rate:,} Hz n’est pas une fréquence jouée : au plus {highest_rate:,} Hz.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>Samples of {bits} bits are not taken: they must have 16.</source>
-   <translation>Les échantillons de {bits} bits ne sont pas acceptés : il en faut 16.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>Sound must follow the format at once; something else does.</source>
-   <translation>Le son doit suivre le format ; autre chose le suit.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/beacon.py" />
-   <source>Its sound is not as long as it says.</source>
-   <translation>Son son n’a pas la longueur annoncée.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>Its flash is empty.</source>
-   <translation>Sa mémoire est vide.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>It has no sound “{wanted}”: 0 to {count}.</source>
-   <translation>Elle n’a pas de son « {wanted} » : 0 à {count}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>It takes a header (.h) and an image (.bin), nothing else.</source>
-   <translation>Elle accepte un en-tête (.h) et une image (.bin), rien d’autre.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>It has no header yet: hand it that first.</source>
-   <translation>Elle n’a pas encore d’en-tête : le donner d’abord.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>{count:,} bytes are too many: its flash holds {flash:,}.</source>
-   <translation>{count:,} octets, c’est trop : sa mémoire en tient {flash:,}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>Sound {number} would end behind the image.</source>
-   <translation>Le son {number} finirait après l’image.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>Sound {number} is no whole number of blocks, or not as long as it says.</source>
-   <translation>Le son {number} ne fait pas un nombre entier de blocs, ou pas la longueur annoncée.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>No block begins where sound {number} should.</source>
-   <translation>Aucun bloc ne commence où devrait être le son {number}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>The header is not plain text.</source>
-   <translation>L’en-tête n’est pas du texte simple.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>The header does not define {name}.</source>
-   <translation>L’en-tête ne définit pas {name}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>{count} sounds are not from 1 to {sounds}.</source>
-   <translation>{count} sons, hors de 1 à {sounds}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>{rate:,} Hz is not a rate it plays: {list} Hz are.</source>
-   <translation>{rate:,} Hz n’est pas une fréquence jouée : {list} Hz oui.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>Blocks of {block} bytes are none.</source>
-   <translation>Des blocs de {block} octets n’en sont pas.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>{name} does not have {count} entries.</source>
-   <translation>{name} n’a pas {count} entrées.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>voice board</source>
-   <translation>carte vocale</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>Play a sound</source>
-   <translation>Jouer un son</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/board.py" />
-   <source>a number or name; empty: the next</source>
-   <translation>un nombre ou un nom ; vide : le suivant</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>not configured: a list of messages is wanted first</source>
-   <translation>non configuré : il faut d’abord une liste de messages</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>configured, {missing} of {all} messages missing</source>
-   <translation>configuré, {missing} messages sur {all} manquent</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>ready, no faults</source>
-   <translation>prêt, aucun défaut</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>A line of the list names no file, or no kind it knows ({wanted}).</source>
-   <translation>Une ligne de la liste ne nomme pas de fichier, ou pas de type connu ({wanted}).</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>There is no message in the list.</source>
-   <translation>Il n’y a pas de message dans la liste.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>{count} messages are too many: {messages} are the most.</source>
-   <translation>{count} messages, c’est trop : au plus {messages}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>It is not configured: hand it the list of messages first.</source>
-   <translation>Elle n’est pas configurée : lui donner d’abord la liste des messages.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>It is not in the list of messages.</source>
-   <translation>Il n’est pas dans la liste des messages.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>{count:,} bytes came; {sizes:,} stand in the list.</source>
-   <translation>{count:,} octets sont venus ; la liste en dit {sizes:,}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>It does nothing: {state}.</source>
-   <translation>Elle ne fait rien : {state}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>It has no message “{argument}”.</source>
-   <translation>Elle n’a pas de message « {argument} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>; {list} must wait</source>
-   <translation> ; {list} doivent attendre</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>Call a message</source>
-   <translation>Appeler un message</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>messages, with commas</source>
-   <translation>messages, séparés par des virgules</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/paging.py" />
-   <source>Read its display</source>
-   <translation>Lire son affichage</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>There is no call: dial first.</source>
-   <translation>Il n’y a pas d’appel : composer d’abord.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Hung up.</source>
-   <translation>Raccroché.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>{calls} calls, {heard} of {all} prompts heard</source>
-   <translation>{calls} appels, {heard} annonces entendues sur {all}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>; not heard: {list}</source>
-   <translation> ; non entendues : {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>; {lost} packets lost</source>
-   <translation> ; {lost} paquets perdus</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>every prompt</source>
-   <translation>chaque annonce</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>“{name}” is no name.</source>
-   <translation>« {name} » n’est pas un nom.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>, {lost} packets of it lost</source>
-   <translation>, dont {lost} paquets perdus</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>“{text}” recorded as {name}, without a header{lost}</source>
-   <translation>« {text} » enregistré comme {name}, sans en-tête{lost}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>“{words}” is no number.</source>
-   <translation>« {words} » n’est pas un nombre.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>A loss is from 0 to 100 %, a burst 1 or more, jitter and buffer milliseconds.</source>
-   <translation>Une perte va de 0 à 100 %, une rafale vaut 1 ou plus, gigue et tampon sont en millisecondes.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>The line loses {lost:g} % of its packets, {burst:g} at a time; jitter {jitter:g} ms, buffer {buffer:g} ms.</source>
-   <translation>La ligne perd {lost:g} % de ses paquets, {burst:g} à la fois ; gigue {jitter:g} ms, tampon {buffer:g} ms.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>{extent}.</source>
-   <translation>{extent}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>no prompt is missing</source>
-   <translation>aucune annonce ne manque</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>none is unused</source>
-   <translation>aucune n’est inutilisée</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>nothing happened</source>
-   <translation>rien ne s’est passé</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>The dial plan is not text in UTF-8.</source>
-   <translation>Le plan d’appel n’est pas du texte en UTF-8.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>{count:,} bytes are no whole number of frames of {size}.</source>
-   <translation>{count:,} octets ne font pas un nombre entier de trames de {size}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Files ending in {ending} are not taken: .wav, {list}.</source>
-   <translation>Les fichiers en {ending} ne sont pas acceptés : .wav, {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>It is over an hour long.</source>
-   <translation>Il dure plus d’une heure.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>It has a prompt of that name already: {other}.</source>
-   <translation>Il a déjà une annonce de ce nom : {other}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Call it</source>
-   <translation>L’appeler</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>keys; a comma waits</source>
-   <translation>touches ; une virgule attend</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Press keys</source>
-   <translation>Appuyer sur des touches</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>keys</source>
-   <translation>touches</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Hear every prompt</source>
-   <translation>Entendre chaque annonce</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Assign by name</source>
-   <translation>Attribuer par nom</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>What is missing</source>
-   <translation>Ce qui manque</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Set the line</source>
-   <translation>Régler la ligne</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>loss 2%, burst 3, jitter 20, buffer 60</source>
-   <translation>loss 2%, burst 3, jitter 20, buffer 60</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Record over it</source>
-   <translation>Reprendre par-dessus</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>a name, and ulaw, alaw, sln or gsm</source>
-   <translation>un nom, et ulaw, alaw, sln ou gsm</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/phone.py" />
-   <source>Hang up</source>
-   <translation>Raccrocher</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/radio.py" />
-   <source>It has no channels yet.</source>
-   <translation>Elle n’a pas encore de canaux.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/radio.py" />
-   <source>It has no channel “{argument}”.</source>
-   <translation>Elle n’a pas de canal « {argument} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/radio.py" />
-   <source>Channel {channel} of {count}: {name}</source>
-   <translation>Canal {channel} sur {count} : {name}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/radio.py" />
-   <source>deck radio</source>
-   <translation>radio de pont</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/radio.py" />
-   <source>Turn the knob</source>
-   <translation>Tourner le bouton</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/radio.py" />
-   <source>a channel; empty: the next</source>
-   <translation>un canal ; vide : le suivant</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/voicemail.py" />
-   <source>no greeting</source>
-   <translation>pas d’accueil</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/voicemail.py" />
-   <source>{name}; the beep comes after {at:.2f} s</source>
-   <translation>{name} ; le bip vient après {at:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/voicemail.py" />
-   <source>There is no message “{argument}”.</source>
-   <translation>Il n’y a pas de message « {argument} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/voicemail.py" />
-   <source>There are no messages.</source>
-   <translation>Il n’y a pas de messages.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/voicemail.py" />
-   <source>{name}, {was}; {left} new left</source>
-   <translation>{name}, {was} ; encore {left} nouveaux</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/voicemail.py" />
-   <source>Listen to messages</source>
-   <translation>Écouter les messages</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/machines/voicemail.py" />
-   <source>a message; empty: the first new one</source>
-   <translation>un message ; vide : le premier nouveau</translation>
-  </message>
-  <message>
    <location filename="../core/standin/microphone.py" />
    <source>No microphone: a stand-in one speaks the demo lines</source>
    <translation>Pas de micro : une doublure dit les lignes de la démo</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>the call is over</source>
-   <translation>l’appel est fini</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>a telephone has no key “{key}”</source>
-   <translation>un téléphone n’a pas de touche « {key} »</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>{key} was pressed, and {found} was detected</source>
-   <translation>{key} a été pressé, et {found} détecté</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>{key} pressed and detected</source>
-   <translation>{key} pressé et détecté</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>{key} does nothing in {menu}</source>
-   <translation>{key} ne fait rien dans {menu}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>nothing for {timeout:g} s</source>
-   <translation>rien pendant {timeout:g} s</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>no key was pressed</source>
-   <translation>aucune touche pressée</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>the other side is {place}</source>
-   <translation>l’autre côté est {place}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>no line is free</source>
-   <translation>aucune ligne libre</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>put through: {target}</source>
-   <translation>mis en relation : {target}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/standin/phone/call.py" />
-   <source>given up after {tries} tries</source>
-   <extracomment>Where there is one: given up after {tries} try</extracomment>
-   <translation>
-    <numerusform>abandonné après {tries} essai</numerusform>
-    <numerusform>abandonné après {tries} essais</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>“{name}” is missing: the caller hears nothing</source>
-   <translation>« {name} » manque : l’appelant n’entend rien</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/call.py" />
-   <source>{name}, of which {lost:.0f} ms are lost: give it {opens_after:g} s of air</source>
-   <translation>{name}, dont {lost:.0f} ms sont perdues : lui donner {opens_after:g} s d’air</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>hang up</source>
-   <translation>raccrocher</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>{menus}, {prompts}</source>
-   <translation>{menus}, {prompts}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>{n} menus</source>
-   <extracomment>Where there is one: {n} menu</extracomment>
-   <translation>
-    <numerusform>{n} menu</numerusform>
-    <numerusform>{n} menus</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>{n} prompts</source>
-   <extracomment>Where there is one: {n} prompt</extracomment>
-   <translation>
-    <numerusform>{n} annonce</numerusform>
-    <numerusform>{n} annonces</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>is not valid TOML: {error}</source>
-   <translation>n’est pas du TOML valide : {error}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>has no field “{unknown}”</source>
-   <translation>n’a pas de champ « {unknown} »</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>needs menus, from one to {most}</source>
-   <translation>demande menus, de un à {most}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>begins in the menu “{first}”, which is not there</source>
-   <translation>commence dans le menu « {first} », qui n’existe pas</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>has no state “{name}”: {list}</source>
-   <translation>n’a pas d’état « {name} » : {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>has “{part}” in states.{name}: {error}</source>
-   <translation>a « {part} » dans states.{name} : {error}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>has no key “{key}” in {name}: {list}</source>
-   <translation>n’a pas de touche « {key} » dans {name} : {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>leads from {name} by {key} to the menu “{target}”, which is not there</source>
-   <translation>mène de {name} par {key} au menu « {target} », qui n’existe pas</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>has “{wrong}” at {key} in {name}; write menu NAME, say PROMPT, or {list}</source>
-   <translation>a « {wrong} » à {key} dans {name} ; écrire menu NOM, say ANNONCE, ou {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>No name begins with keys, such as “12 Evening fares”.</source>
-   <translation>Aucun nom ne commence par des touches, comme « 12 Evening fares ».</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>Name the clips so, or assign them by hand.</source>
-   <translation>Nommer ainsi les clips, ou les attribuer à la main.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>Mend it, and hand it over again.</source>
-   <translation>Le corriger, et le remettre à nouveau.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>has no field “{unknown}” in menus.{name}</source>
-   <translation>n’a pas de champ « {unknown} » dans menus.{name}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>wants names of prompts in menus.{name}.say</source>
-   <translation>veut des noms d’annonces dans menus.{name}.say</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>wants a table at {name}</source>
-   <translation>veut une table à {name}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>wants a text at {name}</source>
-   <translation>veut un texte à {name}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/dial_plan.py" />
-   <source>wants a number from {low:g} to {high:g} at {name}</source>
-   <translation>veut un nombre de {low:g} à {high:g} à {name}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/edit.py" />
-   <source>Every key of {name} does something.</source>
-   <translation>Chaque touche de {name} fait quelque chose.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/edit.py" />
-   <source>Make one of them a menu.</source>
-   <translation>Faire de l’une un menu.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/edit.py" />
-   <source>That is no key that could become a menu.</source>
-   <translation>Cette touche ne peut pas devenir un menu.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/phone/edit.py" />
-   <source>Choose a key that says something.</source>
-   <translation>Choisir une touche qui dit quelque chose.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>{count:,} bytes are too many: {most:,} are the most.</source>
-   <translation>{count:,} octets, c’est trop : au plus {most:,}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>A format chunk must come first.</source>
-   <translation>Un bloc de format doit venir d’abord.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>Its sound does not end with a whole frame.</source>
-   <translation>Son son ne finit pas sur une trame entière.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>It says that it is longer than its sound.</source>
-   <translation>Il se dit plus long que son son.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>{seconds:.2f} s are too long: {most_seconds:g} s are the most.</source>
-   <translation>{seconds:.2f} s, c’est trop long : au plus {most_seconds:g} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>Its encoding is {get}; {taken} is taken.</source>
-   <translation>Son codage est {get} ; {taken} est accepté.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>{rate:,} Hz is not a rate it plays: {taken} Hz is.</source>
-   <translation>{rate:,} Hz n’est pas une fréquence jouée : {taken} Hz oui.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>Samples of {bits} bits are not taken: they must have {wanted}.</source>
-   <translation>Les échantillons de {bits} bits ne sont pas acceptés : il en faut {wanted}.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>Its bytes a second and its frames do not agree.</source>
-   <translation>Ses octets par seconde et ses trames ne concordent pas.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>There is no sound in it.</source>
-   <translation>Il n’y a pas de son dedans.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/plain_wav.py" />
-   <source>Something that it does not know stands before the sound ({kind!a}).</source>
-   <translation>Quelque chose d’inconnu précède le son ({kind!a}).</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/shelf.py" />
-   <source>Its memory is full: {room:,} bytes are free, and {count:,} are needed.</source>
-   <translation>Sa mémoire est pleine : {room:,} octets libres, {count:,} nécessaires.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/shelf.py" />
-   <source>It holds {most} already, which are the most.</source>
-   <translation>Elle en a déjà {most}, le maximum.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/shelf.py" />
-   <source>{folder} does not hold what a machine kept.</source>
-   <translation>{folder} ne contient pas ce qu’une machine a gardé.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/shelf.py" />
-   <source>Choose another folder, or delete that.</source>
-   <translation>Choisir un autre dossier, ou effacer cela.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/shelf.py" />
-   <source>Another command keeps a machine's files in {folder}</source>
-   <translation>Une autre commande garde les fichiers d’un appareil dans {folder}</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/keys.py" />
-   <source>frequencies ITU-T Q.23; levels, with the high group 2 dB over the low one, and 100 ms on and off: common practice, from memory</source>
-   <translation>fréquences UIT-T Q.23 ; niveaux, groupe aigu 2 dB au-dessus du grave, et 100 ms marche et arrêt : usage courant, de mémoire</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/keys.py" />
-   <source>There is no key “{key}”.</source>
-   <translation>Il n’y a pas de touche « {key} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/keys.py" />
-   <source>Give keys of {keys}.</source>
-   <translation>Donner des touches de {keys}.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/keys.py" />
-   <source>No key is pressed.</source>
-   <translation>Aucune touche n’est pressée.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/making.py" />
-   <source>“{play}” cannot be played: {why}</source>
-   <translation>« {play} » ne peut être joué : {why}</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/making.py" />
-   <source>Give a sound file, from the folder of the recipe on.</source>
-   <translation>Donner un fichier son, à partir du dossier de la recette.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/making.py" />
-   <source>“{name}” has no length.</source>
-   <translation>« {name} » n’a pas de durée.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/making.py" />
-   <source>Give its segments seconds.</source>
-   <translation>Donner des secondes à ses segments.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/making.py" />
-   <source>“{name}” is louder than full scale.</source>
-   <translation>« {name} » dépasse la pleine échelle.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/making.py" />
-   <source>Lower its levels.</source>
-   <translation>Baisser ses niveaux.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/own.py" />
-   <source>Check the folder.</source>
-   <translation>Vérifier le dossier.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>dial tone</source>
-   <translation>tonalité d’invitation à numéroter</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>ringing tone</source>
-   <translation>tonalité de retour d’appel</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>busy tone</source>
-   <translation>tonalité d’occupation</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>congestion tone</source>
-   <translation>tonalité d’encombrement</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>call waiting tone</source>
-   <translation>tonalité d’appel en attente</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>special information tone</source>
-   <translation>tonalité spéciale d’information</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>recorder warning tone</source>
-   <translation>tonalité d’avertissement d’enregistrement</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>{country}, {called}</source>
-   <translation>{country}, {called}</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>There are no tones of “{country}”.</source>
-   <translation>Il n’y a pas de tonalités de « {country} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>Give one of {list}.</source>
-   <translation>Donner l’un de {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/plan.py" />
-   <source>{name} has no tone “{kind}”.</source>
-   <translation>{name} n’a pas de tonalité « {kind} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>Mend the recipe.</source>
-   <translation>Corriger la recette.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>there is no such field; there are {list}.</source>
-   <translation>ce champ n’existe pas ; il y a {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>it has to be a text.</source>
-   <translation>ce doit être un texte.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>there have to be 1 to {most_segments:,} segments.</source>
-   <translation>il faut 1 à {most_segments:,} segments.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>it is dBm0 or dBFS.</source>
-   <translation>c’est dBm0 ou dBFS.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>it is one of {list}.</source>
-   <translation>c’est l’un de {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>it has to be a table.</source>
-   <translation>ce doit être une table.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>at most {most_tones} frequencies sound together.</source>
-   <translation>au plus {most_tones} fréquences sonnent ensemble.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>give one level, or one for each frequency.</source>
-   <translation>donner un niveau, ou un par fréquence.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>it is a tone, another tone, words, or a sound: only one of hz, tone, say, play.</source>
-   <translation>c’est un ton, un autre ton, des mots ou un son : un seul de hz, tone, say, play.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>how loud is it, in {unit}?</source>
-   <translation>quel est son niveau, en {unit} ?</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>how long is it?</source>
-   <translation>quelle est sa durée ?</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>{top:g} Hz do not fit into {rate:,} Hz.</source>
-   <translation>{top:g} Hz ne tiennent pas dans {rate:,} Hz.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>{unit}: together its tones are louder than full scale can hold.</source>
-   <translation>{unit} : ensemble ses tons dépassent la pleine échelle.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>its level in {over}</source>
-   <translation>son niveau en {over}</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>it is a number from {low:g} to {high:g}.</source>
-   <translation>c’est un nombre de {low:g} à {high:g}.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/recipe.py" />
-   <source>it is true or false.</source>
-   <translation>c’est true ou false.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>“{say}” is not here.</source>
-   <translation>« {say} » n’est pas ici.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>Give it as a file.</source>
-   <translation>Le donner en fichier.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>There is no tone “{key}”.</source>
-   <translation>Il n’y a pas de tonalité « {key} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>Give one of those that are listed.</source>
-   <translation>En donner une de la liste.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>“{name}” stands for itself.</source>
-   <translation>« {name} » se désigne lui-même.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>Take the tone out of itself.</source>
-   <translation>Ôter la tonalité d’elle-même.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>It would be longer than an hour.</source>
-   <translation>Cela durerait plus d’une heure.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>Repeat it less often.</source>
-   <translation>Répéter moins souvent.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>Make its parts shorter.</source>
-   <translation>Raccourcir ses parties.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>Its periods close only after {period:,.0f} s.</source>
-   <translation>Ses périodes ne se ferment qu’après {period:,.0f} s.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/render.py" />
-   <source>Take whole frequencies.</source>
-   <translation>Prendre des fréquences entières.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/words.py" />
-   <source>“{text}” says no sound.</source>
-   <translation>« {text} » ne dit aucun son.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/words.py" />
-   <source>Write 400 + 450, 425 × 25, silence, say: words, play: a file, or tone: gb/ringing.</source>
-   <translation>Écrire 400 + 450, 425 × 25, silence, say: des mots, play: un fichier, ou tone: gb/ringing.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/words.py" />
-   <source>“{text}” is no level.</source>
-   <translation>« {text} » n’est pas un niveau.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/words.py" />
-   <source>Write −10, or one for each frequency: −8, −6.</source>
-   <translation>Écrire −10, ou un par fréquence : −8, −6.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/words.py" />
-   <source>“{text}” is no length.</source>
-   <translation>« {text} » n’est pas une durée.</translation>
-  </message>
-  <message>
-   <location filename="../core/tone/words.py" />
-   <source>Write seconds, 0.375 for one.</source>
-   <translation>Écrire des secondes, comme 0.375.</translation>
   </message>
   <message>
    <location filename="../core/watch/loop.py" />
@@ -9621,11 +11090,6 @@
   </message>
   <message>
    <location filename="../ui/board/model.py" />
-   <source>Clip</source>
-   <translation>Clip</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/model.py" />
    <source>Length</source>
    <translation>Durée</translation>
   </message>
@@ -9710,51 +11174,6 @@ Un clic montre ses règles, S trie selon lui.</translation>
   </message>
   <message>
    <location filename="../ui/board/start_page.py" />
-   <source>Add recordings</source>
-   <translation>Ajouter des enregistrements</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>or drop files and folders here. Any sound or video will do; nothing you drop is ever changed.</source>
-   <translation>ou déposer ici fichiers et dossiers. Tout son ou vidéo convient ; rien de déposé n’est jamais modifié.</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>one line after the other at the microphone; each is cut and checked.</source>
-   <translation>une ligne après l’autre au micro ; chacune est coupée et vérifiée.</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>Write a script</source>
-   <translation>Écrire un script</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>lines that a voice speaks at once, or that are read at the microphone, each under its name.</source>
-   <translation>des lignes qu’une voix dit aussitôt, ou qu’on lit au micro, chacune sous son nom.</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>Make tones</source>
-   <translation>Faire des tonalités</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>dial, ringing and busy tones of nineteen countries, keys, and recipes of your own.</source>
-   <translation>tonalités de dix-neuf pays, touches, et recettes à vous.</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>Try the demo</source>
-   <translation>Essayer la démo</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
-   <source>the announcements of an invented ferry company, good and broken ones.</source>
-   <translation>les annonces d’une compagnie de ferries inventée, bonnes et ratées.</translation>
-  </message>
-  <message>
-   <location filename="../ui/board/start_page.py" />
    <source>Put sound on the board</source>
    <translation>Mettre du son sur le tableau</translation>
   </message>
@@ -9779,38 +11198,39 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <translation>Aucun clip n’est ainsi. Esc les remontre tous.</translation>
   </message>
   <message>
-   <location filename="../ui/commands/corpus.py" />
-   <source>Corpus…</source>
-   <translation>Corpus…</translation>
+   <location filename="../ui/board/ways_to_begin.py" />
+   <source>Add recordings</source>
+   <translation>Ajouter des enregistrements</translation>
   </message>
   <message>
-   <location filename="../ui/commands/corpus.py" />
-   <source>How good the clips are to train on, doubles, what rules cost; and writing a corpus.</source>
-   <translation>Ce que valent les clips pour l’entraînement, doublons, coût des règles ; et écrire un corpus.</translation>
+   <location filename="../ui/board/ways_to_begin.py" />
+   <source>or drop files and folders here. Any sound or video will do; nothing you drop is ever changed.</source>
+   <translation>ou déposer ici fichiers et dossiers. Tout son ou vidéo convient ; rien de déposé n’est jamais modifié.</translation>
   </message>
   <message>
-   <location filename="../ui/commands/corpus.py" />
-   <source>Texts and speakers…</source>
-   <translation>Textes et locuteurs…</translation>
+   <location filename="../ui/board/ways_to_begin.py" />
+   <source>one line after the other at the microphone; each is cut and checked.</source>
+   <translation>une ligne après l’autre au micro ; chacune est coupée et vérifiée.</translation>
   </message>
   <message>
-   <location filename="../ui/commands/corpus.py" />
-   <source>Take texts, speakers and languages of the clips out of a table, or out of the names of files and folders.</source>
-   <translation>Prendre textes, locuteurs et langues des clips dans un tableau, ou dans les noms de fichiers et dossiers.</translation>
+   <location filename="../ui/board/ways_to_begin.py" />
+   <source>Write a script</source>
+   <translation>Écrire un script</translation>
   </message>
   <message>
-   <location filename="../ui/commands/corpus.py" />
-   <source>There are no clips yet: {key} adds sound.</source>
-   <translation>Pas encore de clips : {key} ajoute du son.</translation>
+   <location filename="../ui/board/ways_to_begin.py" />
+   <source>lines that a voice speaks at once, or that are read at the microphone, each under its name.</source>
+   <translation>des lignes qu’une voix dit aussitôt, ou qu’on lit au micro, chacune sous son nom.</translation>
   </message>
-  <message numerus="yes">
-   <location filename="../ui/commands/corpus.py" />
-   <source>Texts, speakers and languages of {count} clips are taken; {key} takes it back.</source>
-   <extracomment>Where there is one: Text, speaker and language of {count} clip are taken; {key} takes it back.</extracomment>
-   <translation>
-    <numerusform>Texte, locuteur et langue de {count} clip sont pris ; {key} l’annule.</numerusform>
-    <numerusform>Textes, locuteurs et langues de {count} clips sont pris ; {key} l’annule.</numerusform>
-   </translation>
+  <message>
+   <location filename="../ui/board/ways_to_begin.py" />
+   <source>Try the demo</source>
+   <translation>Essayer la démo</translation>
+  </message>
+  <message>
+   <location filename="../ui/board/ways_to_begin.py" />
+   <source>the announcements of an invented ferry company, good and broken ones.</source>
+   <translation>les annonces d’une compagnie de ferries inventée, bonnes et ratées.</translation>
   </message>
   <message>
    <location filename="../ui/commands/cut.py" />
@@ -10400,11 +11820,6 @@ Un clic montre ses règles, S trie selon lui.</translation>
    <location filename="../ui/commands/ear.py" />
    <source>Select a clip or a cell that can be heard in two ways.</source>
    <translation>Choisir un clip ou une case qu’on peut entendre de deux façons.</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/ear.py" />
-   <source>Compare codecs</source>
-   <translation>Comparer les codecs</translation>
   </message>
   <message>
    <location filename="../ui/commands/ear.py" />
@@ -11257,31 +12672,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <translation>Rien à produire.</translation>
   </message>
   <message>
-   <location filename="../ui/commands/music.py" />
-   <source>Hold music…</source>
-   <translation>Musique d’attente…</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/music.py" />
-   <source>Make hold music of the selected clips: a loop without a seam, fitted for the line, with its rights.</source>
-   <translation>Faire une musique d’attente des clips choisis : une boucle sans couture, pour la ligne, avec ses droits.</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/phone.py" />
-   <source>Phone menu…</source>
-   <translation>Menu téléphonique…</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/phone.py" />
-   <source>Put made prompts to the keys of a telephone menu, and call it.</source>
-   <translation>Mettre les annonces produites sur les touches d’un menu téléphonique, et l’appeler.</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/phone.py" />
-   <source>No receiver of the board is a phone with a menu: {key} chooses one.</source>
-   <translation>Aucun récepteur du tableau n’est un téléphone à menu : {key} en choisit un.</translation>
-  </message>
-  <message>
    <location filename="../ui/commands/receiver.py" />
    <source>Receivers on the board…</source>
    <translation>Récepteurs du tableau…</translation>
@@ -11525,21 +12915,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    </translation>
   </message>
   <message>
-   <location filename="../ui/commands/service.py" />
-   <source>Have it heard…</source>
-   <translation>Faire écouter…</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/service.py" />
-   <source>Send what is made to the service of the receiver, and see what it heard beside what was meant.</source>
-   <translation>Envoyer ce qui est produit au service du récepteur, et voir ce qu’il a entendu à côté du voulu.</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/service.py" />
-   <source>No receiver of the board is a service that listens: {key} chooses one.</source>
-   <translation>Aucun récepteur du tableau n’est un service qui écoute : {key} en choisit un.</translation>
-  </message>
-  <message>
    <location filename="../ui/commands/settings.py" />
    <source>Settings…</source>
    <translation>Réglages…</translation>
@@ -11548,16 +12923,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/commands/settings.py" />
    <source>Where outputs go, colours, text size, keys and all else that can be set.</source>
    <translation>Où vont les sorties, couleurs, taille du texte, touches et tout le reste.</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/tone.py" />
-   <source>Tones…</source>
-   <translation>Tonalités…</translation>
-  </message>
-  <message>
-   <location filename="../ui/commands/tone.py" />
-   <source>Dial, ringing and busy tones of countries, keys that are pressed, and recipes of one's own; a tone of the board is changed.</source>
-   <translation>Tonalités des pays, touches pressées, et recettes à vous ; une tonalité du tableau est modifiée.</translation>
   </message>
   <message>
    <location filename="../ui/commands/view.py" />
@@ -11756,11 +13121,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/dialogs/deliver_dialog.py" />
-   <source>Choose…</source>
-   <translation>Choisir…</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/deliver_dialog.py" />
    <source>&amp;Into</source>
    <translation>&amp;Vers</translation>
   </message>
@@ -11901,11 +13261,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/dialogs/forms_dialog.py" />
    <source>Other forms, by name</source>
    <translation>D’autres formes, par nom</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/forms_dialog.py" />
-   <source>Sample rate</source>
-   <translation>Fréquence d’échantillonnage</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/forms_dialog.py" />
@@ -12090,21 +13445,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/dialogs/palette.py" />
    <source>Every action with its keys</source>
    <translation>Chaque action avec ses touches</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/plan_dialog.py" />
-   <source>The menu as text</source>
-   <translation>Le menu en texte</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/plan_dialog.py" />
-   <source>A key does menu NAME, say PROMPT, or {actions}. [states] has {states}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.</source>
-   <translation>Une touche fait menu NOM, say ANNONCE, ou {actions}. [states] a {states} : une tonalité d’un pays (gb/busy), say ANNONCE, silence, ou plusieurs avec +.</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/plan_dialog.py" />
-   <source>The menu as TOML</source>
-   <translation>Le menu en TOML</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/rate_dialog.py" />
@@ -12327,105 +13667,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/dialogs/respelling_dialog.py" />
    <source>{title}: respellings, one a line</source>
    <translation>{title} : transcriptions, une par ligne</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Text</source>
-   <translation>Texte</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Speaker</source>
-   <translation>Locuteur</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Also</source>
-   <translation>Aussi</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Texts and speakers</source>
-   <translation>Textes et locuteurs</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Texts, speakers and languages out of a table, out of the names of folders and files, or both; the table is believed.</source>
-   <translation>Textes, locuteurs et langues d’un tableau, des noms de dossiers et fichiers, ou des deux ; le tableau fait foi.</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>What would be taken</source>
-   <translation>Ce qui serait pris</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Take them</source>
-   <translation>Les prendre</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>CSV, TSV, JSON Lines or a spreadsheet; columns file or id, text, speaker, language</source>
-   <translation>CSV, TSV, JSON Lines ou tableur ; colonnes file ou id, text, speaker, language</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>of those that nothing else tells it of, such as en</source>
-   <translation>de ceux dont rien d’autre ne la dit, comme en</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>name.t&amp;xt beside name.wav is its text</source>
-   <translation>name.t&amp;xt à côté de name.wav est son texte</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>&amp;Table</source>
-   <translation>&amp;Tableau</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Table with texts and speakers</source>
-   <translation>Tableau de textes et locuteurs</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>&amp;Names of files</source>
-   <translation>&amp;Noms des fichiers</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>What names of folders and files tell</source>
-   <translation>Ce que disent les noms de dossiers et fichiers</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>&amp;Language</source>
-   <translation>&amp;Langue</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Language of the others</source>
-   <translation>Langue des autres</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>A table</source>
-   <translation>Un tableau</translation>
-  </message>
-  <message>
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source>Tables (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;All files (*)</source>
-   <translation>Tableaux (*.csv *.tsv *.jsonl *.xlsx *.ods *.txt);;Tous les fichiers (*)</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/dialogs/rows_dialog.py" />
-   <source> And {count} findings more.</source>
-   <extracomment>Where there is one:  And {count} finding more.</extracomment>
-   <translation>
-    <numerusform> Et {count} autre constat.</numerusform>
-    <numerusform> Et {count} autres constats.</numerusform>
-   </translation>
   </message>
   <message>
    <location filename="../ui/dialogs/stated_form.py" />
@@ -13222,232 +14463,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <translation>Choisir une ligne et presser Espace ; 1 est la source, 2 le codec, 3 le codec sur une ligne. Le rapport à la distorsion ne dit rien des codecs qui modélisent la voix et non l’onde.</translation>
   </message>
   <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>Corpus</source>
-   <translation>Corpus</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>Write the corpus…</source>
-   <translation>Écrire le corpus…</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>Corpus for {name}</source>
-   <translation>Corpus pour {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>No clip is for {name}.</source>
-   <translation>Aucun clip n’est pour {name}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>{measured} of {all} clips measured, {kept} kept, {hours}</source>
-   <translation>{measured} clips mesurés sur {all}, {kept} gardés, {hours}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/corpus/page.py" />
-   <source>, {n} doubles</source>
-   <extracomment>Where there is one: , {n} double</extracomment>
-   <translation>
-    <numerusform>, {n} doublon</numerusform>
-    <numerusform>, {n} doublons</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>{words} is broken by {clips} of {count} clips, {hours}.</source>
-   <translation>{words} est enfreinte par {clips} clips sur {count}, {hours}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>Rules tell what they cost before they are taken.</source>
-   <translation>Les règles disent ce qu’elles coûtent avant de valoir.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>far out</source>
-   <translation>très à l’écart</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>double of {name}</source>
-   <translation>doublon de {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>double</source>
-   <translation>doublon</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>left out: {words}</source>
-   <translation>omis : {words}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>{out} left out of {name}; {key} takes it back.</source>
-   <translation>{out} omis chez {name} ; {key} l’annule.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>A clip stays for one receiver at least.</source>
-   <translation>Un clip reste pour un récepteur au moins.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>Where the corpus goes</source>
-   <translation>Où va le corpus</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>In the window, with cuts, touch-ups, texts and speakers as they stood on the board.
-Of whole files a terminal makes the same with: kittiwake corpus --for {slug}{rules} --into corpus/ sources/</source>
-   <translation>Dans la fenêtre, avec coupes, retouches, textes et locuteurs du tableau.
-De fichiers entiers un terminal fait de même : kittiwake corpus --for {slug}{rules} --into corpus/ sources/</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>{done:,} of {total:,} {name}</source>
-   <translation>{done:,} sur {total:,} {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/page.py" />
-   <source>It was stopped; it goes on from here the next time.</source>
-   <translation>C’est interrompu ; cela reprendra d’ici.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/corpus/page.py" />
-   <source>The corpus is written: {sides}. datasheet.md tells what is in it; {count} findings.</source>
-   <extracomment>Where there is one: The corpus is written: {sides}. datasheet.md tells what is in it; {count} finding.</extracomment>
-   <translation>
-    <numerusform>Le corpus est écrit : {sides}. datasheet.md dit ce qu’il contient ; {count} constat.</numerusform>
-    <numerusform>Le corpus est écrit : {sides}. datasheet.md dit ce qu’il contient ; {count} constats.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/plot.py" />
-   <source>{name}: not known</source>
-   <translation>{name} : inconnu</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/plot.py" />
-   <source>{detail}: not known of any clip</source>
-   <translation>{detail} : inconnu pour tout clip</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/corpus/plot.py" />
-   <source>{name}: median {median}, {known} clips</source>
-   <extracomment>Where there is one: {name}: median {median}, {known} clip</extracomment>
-   <translation>
-    <numerusform>{name} : médiane {median}, {known} clip</numerusform>
-    <numerusform>{name} : médiane {median}, {known} clips</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/plot.py" />
-   <source>{name}: {detail}
-median {median}, of {known} clips</source>
-   <translation>{name} : {detail}
-médiane {median}, de {known} clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/plot.py" />
-   <source>none found</source>
-   <translation>aucun trouvé</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/plot.py" />
-   <source>not known</source>
-   <translation>inconnu</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>A rule, such as snr &gt;= 20 dB</source>
-   <translation>Une règle, comme snr &gt;= 20 dB</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>A rule that clips have to keep</source>
-   <translation>Une règle que les clips doivent respecter</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Leave out</source>
-   <translation>Omettre</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>What breaks the rule is left out of the corpus</source>
-   <translation>Ce qui enfreint la règle est omis du corpus</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Flag</source>
-   <translation>Marquer</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>What breaks the rule is in the corpus, and said to</source>
-   <translation>Ce qui enfreint la règle est dans le corpus, et signalé</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Rules; Delete takes one away</source>
-   <translation>Règles ; Suppr en ôte une</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Rule</source>
-   <translation>Règle</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Does</source>
-   <translation>Effet</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Clips</source>
-   <translation>Clips</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Clips, those farthest from the middle first</source>
-   <translation>Clips, les plus loin du milieu d’abord</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Value</source>
-   <translation>Valeur</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Off the middle</source>
-   <translation>Écart au milieu</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Notes</source>
-   <translation>Notes</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Hear it  Enter</source>
-   <translation>Écouter  Entrée</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>Leave out on the board  Del</source>
-   <translation>Omettre sur le tableau  Suppr</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/corpus/rules_side.py" />
-   <source>The chosen clips are not for this receiver any more; {key} takes it back</source>
-   <translation>Les clips choisis ne sont plus pour ce récepteur ; {key} l’annule</translation>
-  </message>
-  <message>
    <location filename="../ui/places/cut/ear_row.py" />
    <source>Take it  Ctrl+Return</source>
    <translation>Prendre  Ctrl+Return</translation>
@@ -13629,11 +14644,6 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/places/cut/level_plot.py" />
    <source>speech from {median:.0f} dBFS</source>
    <translation>parole dès {median:.0f} dBFS</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/cut/name_row.py" />
-   <source>&amp;Name</source>
-   <translation>&amp;Nom</translation>
   </message>
   <message>
    <location filename="../ui/places/cut/name_row.py" />
@@ -13990,247 +15000,6 @@ médiane {median}, de {known} clips</translation>
    <translation>Omis ; 2 le joue comme il sortira. {key} l’annule.</translation>
   </message>
   <message>
-   <location filename="../ui/places/heard/costs.py" />
-   <source>Back to what was heard</source>
-   <translation>Retour à ce qui a été entendu</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/costs.py" />
-   <source>Words wrong after each codec</source>
-   <translation>Mots faux après chaque codec</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/heard/costs.py" />
-   <source>Words wrong after each codec, of {count} clips; the first codecs come in a moment</source>
-   <extracomment>Where there is one: Words wrong after each codec, of {count} clip; the first codecs come in a moment</extracomment>
-   <translation>
-    <numerusform>Mots faux après chaque codec, de {count} clip ; les premiers codecs arrivent</numerusform>
-    <numerusform>Mots faux après chaque codec, de {count} clips ; les premiers codecs arrivent</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/heard/costs.py" />
-   <source>Words wrong after each codec, of {words} words</source>
-   <extracomment>Where there is one: Words wrong after each codec, of {words} word</extracomment>
-   <translation>
-    <numerusform>Mots faux après chaque codec, de {words} mot</numerusform>
-    <numerusform>Mots faux après chaque codec, de {words} mots</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/heard/costs.py" />
-   <source>{count} codecs compared.</source>
-   <extracomment>Where there is one: {count} codec compared.</extracomment>
-   <translation>
-    <numerusform>{count} codec comparé.</numerusform>
-    <numerusform>{count} codecs comparés.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/costs.py" />
-   <source>{name} {share:.1f} %</source>
-   <translation>{name} {share:.1f} %</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/costs.py" />
-   <source>Words wrong after each codec: {detail}</source>
-   <translation>Mots faux après chaque codec : {detail}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/costs.py" />
-   <source>  {more:+.1f}</source>
-   <translation>  {more:+.1f}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/costs.py" />
-   <source>  {kbit_s:,.1f} kbit/s</source>
-   <translation>  {kbit_s:,.1f} kbit/s</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/costs.py" />
-   <source>{share:.1f} %</source>
-   <translation>{share:.1f} %</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>The first request, with the sound shortened</source>
-   <translation>La première requête, son abrégé</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Heard by a service</source>
-   <translation>Entendu par un service</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Take what was heard  T</source>
-   <translation>Prendre l’entendu  T</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>What was heard becomes the text of the clip</source>
-   <translation>L’entendu devient le texte du clip</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Ask again</source>
-   <translation>Redemander</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>List…</source>
-   <translation>Liste…</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>All of it as a table: CSV or JSON Lines</source>
-   <translation>Le tout en tableau : CSV ou JSON Lines</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Copy the request</source>
-   <translation>Copier la requête</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>The first request, as a command for a terminal</source>
-   <translation>La première requête, en commande de terminal</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>What codecs cost…</source>
-   <translation>Ce que coûtent les codecs…</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>The same clips sent as they are and after each codec: how many words each costs</source>
-   <translation>Les mêmes clips envoyés tels quels et après chaque codec : combien de mots chacun coûte</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>What was heard, most doubtful first</source>
-   <translation>Ce qui a été entendu, le plus douteux d’abord</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Meant, and heard</source>
-   <translation>Voulu, et entendu</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Words wrong</source>
-   <translation>Mots faux</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Letters wrong</source>
-   <translation>Lettres fausses</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Sure</source>
-   <translation>Sûr</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Took</source>
-   <translation>Durée</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Sent</source>
-   <translation>Envoyé</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Nothing is made for {name} yet: M makes all that can be made.</source>
-   <translation>Rien n’est encore produit pour {name} : M produit tout ce qui peut l’être.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Heard by {name}</source>
-   <translation>Entendu par {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>{count} of {wanted} answered; {name}: “{text} …”</source>
-   <translation>{count} réponses sur {wanted} ; {name} : « {text} … »</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>{count} of {wanted} answered</source>
-   <translation>{count} réponses sur {wanted}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>{name} {share:.0f} %</source>
-   <translation>{name} {share:.0f} %</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>words wrong: </source>
-   <translation>mots faux : </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>Choose a line that was heard.</source>
-   <translation>Choisir une ligne entendue.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>the text of “{name}”</source>
-   <translation>le texte de « {name} »</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>“{text}” is the text of “{name}” now; {key} takes it back.</source>
-   <translation>« {text} » est maintenant le texte de « {name} » ; {key} l’annule.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>The request is on the clipboard as a command; the key is not in it.</source>
-   <translation>La requête est dans le presse-papiers en commande ; la clé n’y est pas.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>What was heard, as a table</source>
-   <translation>Ce qui a été entendu, en tableau</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>CSV (*.csv);;JSON Lines (*.jsonl)</source>
-   <translation>CSV (*.csv);;JSON Lines (*.jsonl)</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>{name} was not written: {error}</source>
-   <translation>{name} n’a pas été écrit : {error}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/heard/page.py" />
-   <source>{count} lines are in {name}.</source>
-   <extracomment>Where there is one: {count} line is in {name}.</extracomment>
-   <translation>
-    <numerusform>{count} ligne est dans {name}.</numerusform>
-    <numerusform>{count} lignes sont dans {name}.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>, {factor:.2f}×</source>
-   <translation>, {factor:.2f}×</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>{escape} {start:.2f} to {end:.2f} s</source>
-   <translation>{escape} {start:.2f} à {end:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/heard/page.py" />
-   <source>What was heard</source>
-   <translation>Ce qui a été entendu</translation>
-  </message>
-  <message>
    <location filename="../ui/places/levels/page.py" />
    <source>{value:,.0f} samples</source>
    <translation>{value:,.0f} échantillons</translation>
@@ -14303,480 +15072,6 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/places/levels/page.py" />
    <source>No clip can be measured yet.</source>
    <translation>Aucun clip mesurable pour l’instant.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/loop_picture.py" />
-   <source>Choose music on the board, and open this page.</source>
-   <translation>Choisir une musique sur le tableau, et ouvrir cette page.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/loop_picture.py" />
-   <source>Level of the music over time, with its loop</source>
-   <translation>Niveau de la musique au fil du temps, avec sa boucle</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/loop_picture.py" />
-   <source>loop {stop:.2f} s</source>
-   <translation>boucle {stop:.2f} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/loop_picture.py" />
-   <source>−{level} dB</source>
-   <translation>−{level} dB</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Holder</source>
-   <translation>Titulaire</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>whose music it is</source>
-   <translation>à qui est la musique</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Licence</source>
-   <translation>Licence</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>by what callers may hear it</source>
-   <translation>par quoi les appelants peuvent l’entendre</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Proof</source>
-   <translation>Preuve</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>an invoice, a page</source>
-   <translation>une facture, une page</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Until</source>
-   <translation>Jusqu’au</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Name of the hold music</source>
-   <translation>Nom de la musique d’attente</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Find a loop</source>
-   <translation>Trouver une boucle</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Hear the seam</source>
-   <translation>Entendre la couture</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Three times round</source>
-   <translation>Trois tours</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Loop from</source>
-   <translation>Boucle de</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Loop to</source>
-   <translation>Boucle à</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Length of the whole; empty is the loop once</source>
-   <translation>Durée du tout ; vide : la boucle une fois</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>once</source>
-   <translation>une fois</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>What is kept of the music</source>
-   <translation>Ce qui reste de la musique</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>seam over</source>
-   <translation>couture sur</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>loudness</source>
-   <translation>sonie</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>limiter</source>
-   <translation>limiteur</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>every</source>
-   <translation>toutes les</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>music softer by</source>
-   <translation>musique baissée de</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Message that is laid over the music</source>
-   <translation>Message posé sur la musique</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>keep</source>
-   <translation>garder</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Message</source>
-   <translation>Message</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Hear it</source>
-   <translation>L’écouter</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Put it on the board</source>
-   <translation>Mettre sur le tableau</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>{name} on hold</source>
-   <translation>{name} en attente</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>of {pieces}</source>
-   <translation>de {pieces}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>, then </source>
-   <translation>, puis </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Change it on the board</source>
-   <translation>Changer sur le tableau</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Select music on the board, one clip or several, and open this page.</source>
-   <translation>Choisir une musique sur le tableau, un clip ou plusieurs, et ouvrir cette page.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>found</source>
-   <translation>trouvée</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Working …</source>
-   <translation>En cours …</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Written into the file, and kept for this music.</source>
-   <translation>Écrit dans le fichier, et gardé pour cette musique.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>To be written into the file, and kept for this music.</source>
-   <translation>À écrire dans le fichier, et gardé pour cette musique.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Nobody knows yet whose music this is.</source>
-   <translation>Personne ne sait encore à qui est cette musique.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>The whole lasts from a second to an hour.</source>
-   <translation>Le tout dure d’une seconde à une heure.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Write a length such as 10:00.</source>
-   <translation>Écrire une durée comme 10:00.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>Listening for a loop …</source>
-   <translation>Recherche d’une boucle …</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>{seam}  {lufs:.1f} LUFS</source>
-   <translation>{seam}  {lufs:.1f} LUFS</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../ui/places/music/page.py" />
-   <source>  ·  the message is heard {n} times</source>
-   <extracomment>Where there is one:   ·  the message is heard {n} time</extracomment>
-   <translation>
-    <numerusform>  ·  le message s’entend {n} fois</numerusform>
-    <numerusform>  ·  le message s’entend {n} fois</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>the seam of {name}</source>
-   <translation>la couture de {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>changing “{name}”</source>
-   <translation>changer « {name} »</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>“{name}” is changed on the board.</source>
-   <translation>« {name} » est changé sur le tableau.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>the hold music “{name}”</source>
-   <translation>la musique d’attente « {name} »</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/music/page.py" />
-   <source>“{name}” is on the board.  M makes it.</source>
-   <translation>« {name} » est sur le tableau.  M la produit.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Phone menu</source>
-   <translation>Menu téléphonique</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Make it a menu  Ins</source>
-   <translation>En faire un menu  Inser</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Take it off  Del</source>
-   <translation>L’ôter  Suppr</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Of names that begin with keys: “1 Fares”, “12 Evening fares”</source>
-   <translation>De noms qui commencent par des touches : « 1 Fares », « 12 Evening fares »</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>As text…</source>
-   <translation>En texte…</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Tones of the states, what is said at a wrong key, how long it waits: the whole plan as TOML</source>
-   <translation>Tonalités des états, ce qui est dit à une mauvaise touche, l’attente : tout le plan en TOML</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>PROMPTS: ENTER PUTS ONE TO THE KEY</source>
-   <translation>ANNONCES : ENTRÉE EN MET UNE SUR LA TOUCHE</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>STAND-IN: A TELEPHONE</source>
-   <translation>DOUBLURE : UN TÉLÉPHONE</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Call</source>
-   <translation>Appeler</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Record over the phone</source>
-   <translation>Prise de son par le téléphone</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Somebody calls and says a line; what comes out of the line stands on the board, without a header</source>
-   <translation>Quelqu’un appelle et dit une ligne ; ce qui sort de la ligne va sur le tableau, sans en-tête</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>packets lost</source>
-   <translation>paquets perdus</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>jitter</source>
-   <translation>gigue</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>lost</source>
-   <translation>perdus</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>What happened in the call</source>
-   <translation>Ce qui s’est passé dans l’appel</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Call, and press keys: they are really sounded and really detected.</source>
-   <translation>Appeler, et presser des touches : elles sonnent vraiment et sont vraiment détectées.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>{name}: {extent}</source>
-   <translation>{name} : {extent}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>{count} missing: {list}</source>
-   <translation>{count} manquent : {list}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>None is missing</source>
-   <translation>Aucune ne manque</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>{count} not used</source>
-   <translation>{count} inutilisées</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>all are used</source>
-   <translation>toutes utilisées</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>The phone refuses {name}: {reason}</source>
-   <translation>Le téléphone refuse {name} : {reason}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>“{name}” at {key} of {menu}</source>
-   <translation>« {name} » à {key} de {menu}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>the beginning</source>
-   <translation>le début</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>a menu at {key} of {menu}</source>
-   <translation>un menu à {key} de {menu}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>nothing at {key} of {menu}</source>
-   <translation>rien à {key} de {menu}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>assigning by name</source>
-   <translation>attribuer par nom</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>{extent}. {key} takes it back.</source>
-   <translation>{extent}. {key} l’annule.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>the dial plan</source>
-   <translation>le plan d’appel</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Calling until every prompt was heard …</source>
-   <translation>Appels jusqu’à entendre chaque annonce …</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>over the phone</source>
-   <translation>par le téléphone</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>The recording could not be kept: {error}.</source>
-   <translation>L’enregistrement n’a pas pu être gardé : {error}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/page.py" />
-   <source>Telephone menu</source>
-   <translation>Menu téléphonique</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>Key</source>
-   <translation>Touche</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>Dialled by</source>
-   <translation>Composée par</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>The menu as a tree of keys</source>
-   <translation>Le menu en arbre de touches</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>Prompts</source>
-   <translation>Annonces</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>Key {key}</source>
-   <translation>Touche {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>says</source>
-   <translation>dit</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>next key</source>
-   <translation>touche suivante</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>key {key}</source>
-   <translation>touche {key}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>menu {target}</source>
-   <translation>menu {target}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>  (missing)</source>
-   <translation>  (manque)</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/phone/tree.py" />
-   <source>  ({list} missing)</source>
-   <translation>  ({list} manquent)</translation>
   </message>
   <message>
    <location filename="../ui/places/place.py" />
@@ -15592,181 +15887,6 @@ médiane {median}, de {known} clips</translation>
    <translation>Réécrit : {text}</translation>
   </message>
   <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Tone</source>
-   <translation>Tonalité</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>A country, a tone, or keys: 0123#</source>
-   <translation>Un pays, une tonalité, ou des touches : 0123#</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Find a tone, or type keys that are pressed</source>
-   <translation>Trouver une tonalité, ou taper des touches</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Tones</source>
-   <translation>Tonalités</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Name of the tone</source>
-   <translation>Nom de la tonalité</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>The length</source>
-   <translation>La durée</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>About how long the whole is, in whole cadences; 0 is once</source>
-   <translation>Environ la durée du tout, en cadences entières ; 0 : une fois</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>In whole cadences, or whole periods of a tone that goes on; 0 is once</source>
-   <translation>En cadences entières, ou périodes entières d’un ton continu ; 0 : une fois</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Add a segment</source>
-   <translation>Ajouter un segment</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Remove it</source>
-   <translation>L’ôter</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Keep as mine</source>
-   <translation>Garder comme mien</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>{name}, mine</source>
-   <translation>{name}, à moi</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Keys {typed}</source>
-   <translation>Touches {typed}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>There is no such tone. Keys are 0 to 9, *, # and A to D.</source>
-   <translation>Cette tonalité n’existe pas. Les touches sont 0 à 9, *, # et A à D.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>From: {source}.</source>
-   <translation>D’après : {source}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>a sine at full scale is +{full_scale:g} dBm0</source>
-   <translation>un sinus à pleine échelle est +{full_scale:g} dBm0</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>0 dBFS is full scale</source>
-   <translation>0 dBFS est la pleine échelle</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>closes on whole periods, repeats without a seam</source>
-   <translation>se ferme sur des périodes entières, se répète sans couture</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>ramps of {ramp:g} ms</source>
-   <translation>rampes de {ramp:g} ms</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>Add a segment.</source>
-   <translation>Ajouter un segment.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>“{name}” is kept, and found by its name in every job.</source>
-   <translation>« {name} » est gardé, et trouvé par son nom dans tout travail.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/page.py" />
-   <source>the tone “{name}”</source>
-   <translation>la tonalité « {name} »</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/picture.py" />
-   <source>The tone in time and frequency</source>
-   <translation>La tonalité en temps et fréquence</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/picture.py" />
-   <source>{hz:,} Hz</source>
-   <translation>{hz:,} Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/picture.py" />
-   <source>{at:g} s</source>
-   <translation>{at:g} s</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/picture.py" />
-   <source>{hz:g} Hz</source>
-   <translation>{hz:g} Hz</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/picture.py" />
-   <source> × {by:g}</source>
-   <translation> × {by:g}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Segments of the tone, in order</source>
-   <translation>Segments de la tonalité, dans l’ordre</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Sounds</source>
-   <translation>Sons</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Level, {unit}</source>
-   <translation>Niveau, {unit}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Seconds</source>
-   <translation>Secondes</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>its own</source>
-   <translation>la sienne</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Times</source>
-   <translation>Fois</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>“{text}” is no count.</source>
-   <translation>« {text} » n’est pas un nombre de fois.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/tone/segment_table.py" />
-   <source>Write 1, 2, 3 …</source>
-   <translation>Écrivez 1, 2, 3…</translation>
-  </message>
-  <message>
    <location filename="../ui/quick/files.py" />
    <source>and {count:,} more</source>
    <translation>et {count:,} autres</translation>
@@ -16526,51 +16646,6 @@ médiane {median}, de {known} clips</translation>
    <translation>Aucun son trouvé là. {passed}</translation>
   </message>
   <message>
-   <location filename="../ui/standins/beacon.py" />
-   <source>STAND-IN: A BEACON ON A QUAY</source>
-   <translation>DOUBLURE : UNE BALISE DE QUAI</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/beacon.py" />
-   <source>Press its button  P</source>
-   <translation>Presser son bouton  P</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/beacon.py" />
-   <source> It still holds {name}.</source>
-   <translation> Elle a encore {name}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/beacon.py" />
-   <source>Refused {handed}: {reason} (byte {at:,}){still}</source>
-   <translation>{handed} refusé : {reason} (octet {at:,}){still}</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/beacon.py" />
-   <source>Accepted. It holds {name}: {seconds}, {rate}, mono, 16-bit.</source>
-   <translation>Accepté. Elle a {name} : {seconds}, {rate}, mono, 16 bits.</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/beacon.py" />
-   <source>It holds nothing. Make a file for it, select its cell and press B.</source>
-   <translation>Elle n’a rien. Produire un fichier pour elle, choisir sa case et presser B.</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/beacon.py" />
-   <source>{used} of {memory}</source>
-   <translation>{used} sur {memory}</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/board.py" />
-   <source>STAND-IN: A VOICE BOARD</source>
-   <translation>DOUBLURE : UNE CARTE VOCALE</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/paging.py" />
-   <source>STAND-IN: A PAGING CONTROLLER</source>
-   <translation>DOUBLURE : UN CONTRÔLEUR D’ANNONCES</translation>
-  </message>
-  <message>
    <location filename="../ui/standins/panel.py" />
    <source>The {machine} took {file}; P sets it off.</source>
    <translation>{machine} a accepté {file} ; P déclenche.</translation>
@@ -16579,51 +16654,6 @@ médiane {median}, de {known} clips</translation>
    <location filename="../ui/standins/panel.py" />
    <source>The {machine} refused {file}: {reason}</source>
    <translation>{machine} refuse {file} : {reason}</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/phone.py" />
-   <source>STAND-IN: A PHONE</source>
-   <translation>DOUBLURE : UN TÉLÉPHONE</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/radio.py" />
-   <source>STAND-IN: A DECK RADIO</source>
-   <translation>DOUBLURE : UNE RADIO DE PONT</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/set_panel.py" />
-   <source>What the {name} holds</source>
-   <translation>Contenu : {name}</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/set_panel.py" />
-   <source>Hear it  P</source>
-   <translation>L’entendre  P</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/set_panel.py" />
-   <source>Refused {handed}: {reason} (byte {at:,})</source>
-   <translation>{handed} refusé : {reason} (octet {at:,})</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/set_panel.py" />
-   <source>It says: {state}.</source>
-   <translation>Elle dit : {state}.</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/set_panel.py" />
-   <source>It holds nothing. ⇧B delivers all that is made for it.</source>
-   <translation>Elle n’a rien. ⇧B livre tout ce qui est produit pour elle.</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/set_panel.py" />
-   <source>{count} held, {used} of {room}</source>
-   <translation>{count} dedans, {used} sur {room}</translation>
-  </message>
-  <message>
-   <location filename="../ui/standins/voicemail.py" />
-   <source>STAND-IN: A VOICEMAIL BOX</source>
-   <translation>DOUBLURE : UNE MESSAGERIE VOCALE</translation>
   </message>
   <message>
    <location filename="../ui/theme/shapes.py" />
@@ -16706,19 +16736,9 @@ médiane {median}, de {known} clips</translation>
    <translation>dBFS</translation>
   </message>
   <message>
-   <location filename="../ui/workers/calls.py" />
-   <source>The call failed</source>
-   <translation>L’appel a échoué</translation>
-  </message>
-  <message>
    <location filename="../ui/workers/cuts.py" />
    <source>Listening to it failed</source>
    <translation>Son écoute a échoué</translation>
-  </message>
-  <message>
-   <location filename="../ui/workers/hold_music.py" />
-   <source>The music could not be made</source>
-   <translation>La musique n’a pas pu être faite</translation>
   </message>
   <message>
    <location filename="../ui/workers/moved_sources.py" />
@@ -16761,11 +16781,6 @@ médiane {median}, de {known} clips</translation>
    <translation>{wrong} Elle est sur le disque.</translation>
   </message>
   <message>
-   <location filename="../ui/workers/service.py" />
-   <source>Asking failed</source>
-   <translation>La demande a échoué</translation>
-  </message>
-  <message>
    <location filename="../ui/workers/sources.py" />
    <source>Looking failed</source>
    <translation>L’examen a échoué</translation>
@@ -16801,11 +16816,6 @@ médiane {median}, de {known} clips</translation>
    <translation>La voix a planté ({reason}).</translation>
   </message>
   <message>
-   <location filename="../ui/workers/tone.py" />
-   <source>The tone could not be made</source>
-   <translation>La tonalité n’a pas pu être faite</translation>
-  </message>
-  <message>
    <location filename="../ui/workers/watched_folders.py" />
    <source>Watching ended</source>
    <translation>La surveillance s’est arrêtée</translation>
@@ -16826,97 +16836,97 @@ médiane {median}, de {known} clips</translation>
    <translation>Échec</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/at.toml" />
+   <location filename="../bundled/tones/core/plans/at.toml" />
    <source>Austria</source>
    <translation>Autriche</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/au.toml" />
+   <location filename="../bundled/tones/core/plans/au.toml" />
    <source>Australia</source>
    <translation>Australie</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/be.toml" />
+   <location filename="../bundled/tones/core/plans/be.toml" />
    <source>Belgium</source>
    <translation>Belgique</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/br.toml" />
+   <location filename="../bundled/tones/core/plans/br.toml" />
    <source>Brazil</source>
    <translation>Brésil</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/ch.toml" />
+   <location filename="../bundled/tones/core/plans/ch.toml" />
    <source>Switzerland</source>
    <translation>Suisse</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/de.toml" />
+   <location filename="../bundled/tones/core/plans/de.toml" />
    <source>Germany</source>
    <translation>Allemagne</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/es.toml" />
+   <location filename="../bundled/tones/core/plans/es.toml" />
    <source>Spain</source>
    <translation>Espagne</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/eu.toml" />
+   <location filename="../bundled/tones/core/plans/eu.toml" />
    <source>Europe, harmonised plan</source>
    <translation>Europe, plan harmonisé</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/fi.toml" />
+   <location filename="../bundled/tones/core/plans/fi.toml" />
    <source>Finland</source>
    <translation>Finlande</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/fr.toml" />
+   <location filename="../bundled/tones/core/plans/fr.toml" />
    <source>France</source>
    <translation>France</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/gb.toml" />
+   <location filename="../bundled/tones/core/plans/gb.toml" />
    <source>United Kingdom</source>
    <translation>Royaume-Uni</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/it.toml" />
+   <location filename="../bundled/tones/core/plans/it.toml" />
    <source>Italy</source>
    <translation>Italie</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/jp.toml" />
+   <location filename="../bundled/tones/core/plans/jp.toml" />
    <source>Japan</source>
    <translation>Japon</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/nl.toml" />
+   <location filename="../bundled/tones/core/plans/nl.toml" />
    <source>Netherlands</source>
    <translation>Pays-Bas</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/no.toml" />
+   <location filename="../bundled/tones/core/plans/no.toml" />
    <source>Norway</source>
    <translation>Norvège</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/nz.toml" />
+   <location filename="../bundled/tones/core/plans/nz.toml" />
    <source>New Zealand</source>
    <translation>Nouvelle-Zélande</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/pl.toml" />
+   <location filename="../bundled/tones/core/plans/pl.toml" />
    <source>Poland</source>
    <translation>Pologne</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/se.toml" />
+   <location filename="../bundled/tones/core/plans/se.toml" />
    <source>Sweden</source>
    <translation>Suède</translation>
   </message>
   <message>
-   <location filename="../core/tone/plans/us.toml" />
+   <location filename="../bundled/tones/core/plans/us.toml" />
    <source>North America</source>
    <translation>Amérique du Nord</translation>
   </message>

@@ -13,6 +13,7 @@ from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchU
 from ..model.facts import NotMeasuredError, Signal
 from ..model.receiver import Accepts
 from ..model.stages import STAGES, length_after
+from ..model.touch_parameters import RATES
 from ..model.units import db, format_headerless, format_hz, ratio
 from ..model.untreated import receiver_for
 from ..sound import choose_gain, played_length
@@ -32,7 +33,6 @@ from .verdict import Fit, Problem, Recipe, Remedy, Step, Verdict
 
 __all__ = ["Fit", "Problem", "Recipe", "Remedy", "Step", "Verdict", "fit"]
 
-_RATES = (1000, 768_000)
 _WORTH_TRIMMING_S = 0.02
 _DC = 0.001  # of full scale; less is neither heard nor costs level, but where the sound itself is soft and will be raised
 _DC_OF_RMS = 0.05
@@ -138,7 +138,7 @@ def _frames_in(span: tuple[int, int | None], sound: Measures) -> int:
 
 def _impossible(touch: TouchUp, span: tuple[int, int | None], rate_in: int, sound: Measures) -> Problem | None:
     """What cannot be made whatever the receiver takes."""
-    if not _RATES[0] <= rate_in <= _RATES[1]:
+    if not RATES[0] <= rate_in <= RATES[1]:
         message = phrase("A sample rate of {rate_in:,} Hz cannot be.", rate_in=rate_in)
         return _cannot("absurd_rate", message, phrase("State the true rate of this clip."))
     if _frames_in(span, sound) <= 0:

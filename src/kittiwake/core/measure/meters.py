@@ -13,6 +13,7 @@ from ..intake import BLOCK
 from ..model import Header, Measures, SignalLevel
 from ..model.downmix import mixed
 from ..model.facts import SIGNAL_OF, Sides, Signal
+from ..model.touch_parameters import RATES
 from .bandwidth import Spectrum
 from .clipping import ClipCounter, grain_of
 from .level import ActiveLevel
@@ -22,7 +23,6 @@ from .pitch import Pitch
 from .sides import Relation, SidesMeter
 
 _LARGEST = 1e6  # a float sample beyond that is not sound, and its square would overflow
-_RATES = (1000, 768_000)  # Hz; beyond them planning refuses, and meters would only cost time and memory
 
 Signals = NDArray[np.float32]
 
@@ -53,7 +53,7 @@ class Meters:
 
     def __init__(self, header: Header, *, picture: bool = True, pitch: bool = False, every: bool = False) -> None:
         self._header, self._picture, self._every = header, picture, every or picture
-        rate = min(max(header.sample_rate, _RATES[0]), _RATES[1])
+        rate = min(max(header.sample_rate, RATES[0]), RATES[1])
         channels = self._channels = header.channels
         self._speakers = header.speakers
         names: tuple[Signal, ...] = ("mono",) if channels == 1 else ("left", "right", "mix")

@@ -1,10 +1,16 @@
-"""Values of a job file, each with its kind and its range: a job may come from anybody, or from a disk that lost half of it."""
+"""Values of foreign data, each with its kind and its range: a job may come from anybody, or from a disk that lost half of it.
+
+What is read is a job file, unless ``reading`` says otherwise.
+"""
 
 from __future__ import annotations
 
-from collections.abc import Mapping
+from collections.abc import Callable, Iterator, Mapping
+from contextlib import contextmanager
+from contextvars import ContextVar
 from typing import Any
 
+from ...plain_data import dataclass
 from ...words import joined, phrase
 from ..errors import JobError
 
@@ -12,15 +18,38 @@ _MOST_FRAMES = 2**62
 _MOST_TEXT = 100_000  # characters
 
 
+@dataclass(frozen=True, slots=True)
+class Document:
+    """What values are read out of: ``says`` makes the sentence of field, value and what is wanted; ``advice`` is what to do about it."""
+
+    says: Callable[[str, str, str], str]
+    advice: str
+
+
+def _in_a_job(field: str, shown: str, wanted: str) -> str:
+    return phrase("In the job file {field} is {shown}; {wanted} is wanted.", field=field, shown=shown, wanted=wanted)
+
+
+_JOB = Document(_in_a_job, phrase("Open an older copy of the job, or mend that entry."))
+_read: ContextVar[Document] = ContextVar("document", default=_JOB)
+
+
+@contextmanager
+def reading(document: Document) -> Iterator[None]:
+    """Values are of this document meanwhile."""
+    token = _read.set(document)
+    try:
+        yield
+    finally:
+        _read.reset(token)
+
+
 def wrong(field: str, value: object, wanted: str) -> JobError:
     """The error for a value that cannot be."""
     shown = repr(value)
     shown = shown if len(shown) <= 60 else shown[:57] + "…"
-    return JobError(
-        phrase("In the job file {field} is {shown}; {wanted} is wanted.", field=field, shown=shown, wanted=wanted),
-        phrase("Open an older copy of the job, or mend that entry."),
-        "job_damaged",
-    )
+    document = _read.get()
+    return JobError(document.says(field, shown, wanted), document.advice, "job_damaged")
 
 
 def text(value: object, field: str) -> str:

@@ -6,7 +6,7 @@ import dataclasses
 import hashlib
 import os
 import uuid
-from collections.abc import Callable, Mapping
+from collections.abc import Mapping
 from dataclasses import field
 from pathlib import Path
 from typing import Any
@@ -15,6 +15,7 @@ from ...plain_data import dataclass
 from ...words import phrase
 from . import checked
 from .rights import Rights
+from .touch_parameters import TOUCH_PARAMETERS
 
 #: ``auto``, ``left``, ``right``, ``mix``, or ``ch3`` and so on for one channel of many.
 Side = str
@@ -93,69 +94,10 @@ class TouchUp:
         ------
         JobError : a value of the wrong kind, or out of its range.
         """
-        return cls(**{key: _READ[key](value, f"{where}.{key}") for key, value in data.items() if key in _READ})
+        known = TOUCH_PARAMETERS
+        return cls(**{key: known[key].read(value, f"{where}.{key}") for key, value in data.items() if key in known})
 
 
-def _rate(value: object, field: str) -> int | None:
-    return None if value is None else int(checked.number(value, field, *RATES))
-
-
-def _side(value: object, field: str) -> str:
-    name = checked.text(value, field)
-    if name not in ("auto", "left", "right", "mix") and not (
-        name.startswith("ch") and name[2:].isdigit() and 1 <= int(name[2:5]) <= 64
-    ):
-        raise checked.wrong(field, value, phrase("auto, left, right, mix, or a channel such as ch3"))
-    return name
-
-
-def _stretches(value: object, field: str) -> tuple[tuple[int, int], ...]:
-    out = []
-    for pair in checked.entries(value, field):
-        if not isinstance(pair, list) or len(pair) != 2:
-            raise checked.wrong(field, pair, phrase("a pair of frames"))
-        first, last = (checked.frames(one, field) for one in pair)
-        if first >= last:
-            raise checked.wrong(field, pair, phrase("a pair of frames of which the second is the later"))
-        out.append((first, last))
-    return tuple(out)
-
-
-def _more(value: object, field: str) -> tuple[tuple[str, float], ...]:
-    out = []
-    for pair in checked.entries(value, field):
-        if not isinstance(pair, list) or len(pair) != 2:
-            raise checked.wrong(field, pair, phrase("the key of a touch-up and a number"))
-        out.append((checked.text(pair[0], field), float(checked.number(pair[1], field, -1e9, 1e9))))
-    return tuple(out)
-
-
-def _within(low: float, high: float) -> Callable[[object, str], float]:
-    return lambda value, field: checked.number(value, field, low, high)
-
-
-RATES = (1000, 768_000)  # Hz
-_READ: dict[str, Callable[[object, str], Any]] = {
-    "true_rate": _rate,
-    "side": _side,
-    "gain_db": _within(-60, 60),
-    "skip": checked.frames,
-    "keep": lambda value, field: None if value is None else checked.frames(value, field, 1),
-    "fade_in": _within(0, 3600),
-    "fade_out": _within(0, 3600),
-    "fade_shape": lambda value, field: checked.one_of(value, field, ("round", "even")),
-    "speed": _within(0.5, 2),
-    "pitch": _within(-6, 6),
-    "low_cut": _within(0, 20_000),
-    "remove_dc": checked.flag,
-    "without": _stretches,
-    "limiter_db": _within(0, 12),
-    "loop": lambda value, field: None if value is None else checked.number(value, field, 0, 10),
-    "form": checked.text,
-    "untreated": checked.flag,
-    "more": _more,
-    "accepted": lambda value, field: tuple(checked.text(code, field) for code in checked.entries(value, field)),
-}
 UNTOUCHED = TouchUp()
 
 

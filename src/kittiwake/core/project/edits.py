@@ -14,19 +14,13 @@ from ..model import Clip, Cut, Job, Receiver, Span, Stated, shipped_receivers
 from ..model.own_receivers import as_own, free_slug
 from ..model.script import Script, ScriptLine
 from ..model.stages import STAGES
+from ..model.touch_parameters import TOUCH_PARAMETERS
 from ..record import TakeCheck
 from ..script.respell import words_mark
 from ..speak.fit import clip_of_line
 from .cell import Cell
 from .opening import receiver_of
 from .project import Project
-
-#: What a field of a touch-up is called.
-_TOUCHED = {
-    "gain_db": phrase('the level'), "speed": phrase('the speed'), "pitch": phrase('the pitch'), "fade_in": phrase('the fade in'), "fade_out": phrase('the fade out'),
-    "fade_shape": phrase('the fades'), "low_cut": phrase('the low end'), "side": phrase('the side'), "remove_dc": phrase('the DC offset'), "without": phrase('a stretch'),
-    "limiter_db": phrase('the limiter'), "untreated": phrase('the treatment'), "loop": phrase('the loop'), "more": phrase('what was added'),
-}  # fmt: skip
 
 
 def replace_clip(project: Project, text: str, new: Clip) -> None:
@@ -170,13 +164,15 @@ def touch_up(project: Project, clips: Iterable[Clip], changes: Mapping[str, Any]
     """Change the touch-ups of clips, also those that hold at one receiver only."""
     if not changes:
         return
-    names = [_TOUCHED.get(name, name) for name in changes if name != "more"]
-    names += [STAGES[key].label if key in STAGES else _TOUCHED["more"] for key, _ in changes.get("more", ())]
+    names = [TOUCH_PARAMETERS[name].noun or name for name in changes if name != "more"]
+    names += [
+        STAGES[key].label if key in STAGES else TOUCH_PARAMETERS["more"].noun for key, _ in changes.get("more", ())
+    ]
     new = {clip.id: _touched(clip, changes) for clip in clips}
     many = phrase(" of {count} clips", count=len(new)) if len(new) > 1 else ""
     _put(
         project,
-        phrase("touching up {list}{many}", list=joined(names or [_TOUCHED["more"]], ", "), many=many),
+        phrase("touching up {list}{many}", list=joined(names or [TOUCH_PARAMETERS["more"].noun], ", "), many=many),
         new,
     )
 

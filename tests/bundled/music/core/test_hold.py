@@ -24,6 +24,7 @@ from kittiwake.core.fit import fit
 from kittiwake.core.make import make_output
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Job, load_receiver
+from kittiwake.core.model.clip import TouchUp
 from kittiwake.core.model.job import load_job, save_job
 from kittiwake.core.model.rights import Rights
 from tests.sounds import FolderCase, speech_like
@@ -98,6 +99,14 @@ class TestLoop(FolderCase):
         self.assertAlmostEqual(float(np.mean(mixed**2)), 1, delta=0.12)
         middle = mixed[frames // 3 : 2 * frames // 3]
         self.assertAlmostEqual(float(np.mean(middle**2)), 1, delta=0.15)
+
+
+class TestRecipe(FolderCase):
+    def test_what_is_wrong_is_said_of_the_recipe_and_of_a_job_again_afterwards(self) -> None:
+        with self.assertRaisesRegex(KittiwakeError, "In the recipe fade is 99; .* is wanted"):
+            HoldRecipe.from_dict({"fade": 99})
+        with self.assertRaisesRegex(KittiwakeError, "In the job file touch_up.loop is 99"):
+            TouchUp.from_dict({"loop": 99})
 
 
 class TestFitting(FolderCase):

@@ -105,6 +105,11 @@ class HoldRecipe:
         ------
         KittiwakeError : a field that is none, of the wrong kind, or out of its range; the message names it.
         """
+        with checked.reading(_RECIPE):
+            return cls._checked(data)
+
+    @classmethod
+    def _checked(cls, data: Mapping[str, Any]) -> HoldRecipe:
         known = {one.name for one in dataclasses.fields(cls)} - {"parts"} | {"part"}
         if strange := sorted(set(data) - known):
             raise MusicError(
@@ -137,6 +142,13 @@ class HoldRecipe:
             messages=tuple(checked.text(one, "messages") for one in checked.entries(data.get("messages", []), "messages")),
             rights=Rights.from_dict(checked.table(data.get("rights", {}), "rights")), **numbers,
         )  # fmt: skip
+
+
+def _in_a_recipe(field: str, shown: str, wanted: str) -> str:
+    return phrase("In the recipe {field} is {shown}; {wanted} is wanted.", field=field, shown=shown, wanted=wanted)
+
+
+_RECIPE = checked.Document(_in_a_recipe, phrase("Mend that entry of the recipe."))
 
 
 def _part(data: Mapping[str, Any]) -> Part:

@@ -8,6 +8,7 @@ from collections.abc import Iterator
 from ....words import phrase
 from ...model.rule import Blank
 from ...model.touch_field import TouchFlag, TouchNumber
+from ...model.touch_parameters import bounds_of
 from ...model.units import db, format_db
 from ..verdict import Recipe, Step
 from .stage import Described, Stage
@@ -153,8 +154,8 @@ LIMITER = Stage(
             place=50,
             label=phrase("Limiter may take"),
             help=phrase("off single peaks, for the sake of the level"),
-            low=0,
-            high=12,
+            low=bounds_of("limiter_db")[0],
+            high=bounds_of("limiter_db")[1],
             step=0.5,
             digits=1,
             unit="dB",

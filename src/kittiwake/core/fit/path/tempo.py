@@ -8,6 +8,7 @@ from ....words import joined, phrase
 from ...model import Receiver
 from ...model.rule import Blank
 from ...model.touch_field import TouchNumber
+from ...model.touch_parameters import bounds_of
 from ...model.units import format_hz
 from ...sound import change_tempo, resample
 from ...sound.length import exactly, played_length, resampled_length
@@ -98,8 +99,8 @@ TEMPO = Stage(
             place=30,
             label=phrase("Higher by"),
             help=phrase("the length stays"),
-            low=-6,
-            high=6,
+            low=bounds_of("pitch")[0],
+            high=bounds_of("pitch")[1],
             step=0.5,
             unit=phrase("semitones"),
         ),
