@@ -5,7 +5,7 @@ A command of the window is a function near what it works on, registered where it
     @command("view.levels", "Levels of the set", "One table of all levels, to be sorted.", "L", menu="View")
     def show_levels(at: Context) -> None: ...
 
-Those of the application are in ``ui/commands``, one file a room. A verb of the terminal is registered by ``cli.common.verb``.
+Those of the application are in ``ui/commands``, one file a room, and in ``commands`` of bundled extensions. A verb of the terminal is registered by ``cli.common.verb``.
 """
 
 from __future__ import annotations

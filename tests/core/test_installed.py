@@ -2,11 +2,30 @@
 
 from __future__ import annotations
 
+import tomllib
+import unittest
 from pathlib import Path
 from unittest import mock
 
 from kittiwake.core import installed
 from tests.sounds import FolderCase
+
+
+class TestData(unittest.TestCase):
+    def test_whatever_is_no_code_is_named_for_the_wheel(self) -> None:
+        root = Path(__file__).parents[2]
+        globs = tomllib.loads((root / "pyproject.toml").read_text())["tool"]["setuptools"]["package-data"][
+            "kittiwake"
+        ]
+        package = root / "src" / "kittiwake"
+        named = {path for glob in globs for path in package.glob(glob)}
+        data = [
+            path
+            for path in package.rglob("*")
+            if path.is_file() and path.suffix not in (".py", ".pyc") and path not in named
+        ]
+        self.assertEqual(data, [])
+        self.assertGreater(len(named), 50)
 
 
 class TestInstalled(FolderCase):

@@ -257,6 +257,26 @@ class TestExtending(FolderCase):
         )
         self.assertIn("No such command", left_out.stderr)
 
+    def test_a_folder_that_fails_or_has_a_name_that_is_taken_is_told(self) -> None:
+        for name, module, text in (
+            ("broken", "__init__.py", "1 / 0"),
+            ("empty", "notes.txt", ""),
+            ("torn", "ebb_verb.py", "1 / 0"),
+            ("tones", "__init__.py", ""),
+        ):
+            folder = self.folder / name
+            folder.mkdir()
+            if name == "torn":
+                (folder / "__init__.py").touch()
+            (folder / module).write_text(text)
+            done = subprocess.run(
+                [sys.executable, "-m", "kittiwake.cli", "--help"],
+                env={**os.environ, "KITTIWAKE_EXTENSIONS": str(folder)}, capture_output=True, text=True, check=False,
+            )  # fmt: skip
+            self.assertEqual(done.returncode, 1, name)
+            self.assertRegex(done.stderr, f"The extension .*{name} cannot be loaded", name)
+            self.assertNotIn("Traceback", done.stderr)
+
     def test_an_extension_that_fails_is_told(self) -> None:
         wrong = self.folder / "wrong.py"
         wrong.write_text("import nothing_of_that_name\n")

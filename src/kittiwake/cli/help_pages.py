@@ -9,7 +9,7 @@ from typing import Any
 
 import click
 
-from ..core.extensions import behind, verbs
+from ..core.extensions import behind, import_of, verbs
 from ..words import in_words, phrase, tr
 
 EXIT_CODES = phrase(
@@ -92,7 +92,7 @@ class AllVerbs(Verbs):
         if cmd_name not in self.commands and cmd_name.isidentifier():
             own = f"{__package__}.{cmd_name}_verb"
             for name in [own] if find_spec(own) else behind(f"{cmd_name}_verb"):
-                import_module(name)
+                import_of(name)
         if cmd_name not in self.commands:
             self.load_all()
         return super().get_command(ctx, cmd_name)
@@ -108,7 +108,7 @@ class AllVerbs(Verbs):
             for path in sorted(Path(__file__).parent.glob("*_verb*.py")):
                 import_module(f"{__package__}.{path.stem}")
             for name in verbs():
-                import_module(name)
+                import_of(name)
 
 
 #: What click says of its own options.

@@ -19,6 +19,7 @@ from functools import cache
 from importlib import import_module
 from pathlib import Path
 from pkgutil import iter_modules
+from types import ModuleType
 from typing import Literal
 
 from ..words import phrase
@@ -40,10 +41,11 @@ def _contents() -> dict[str, frozenset[str]]:
     """What each extension has, by its name: names of its modules and packages. Those that are left out, or built on one that is, are not among them."""
     room = import_module(_BUNDLED)
     folders = {found.name: Path(next(iter(room.__path__))) / found.name for found in iter_modules(room.__path__)}
-    for text in filter(None, os.environ.get(VARIABLE, "").split(os.pathsep)):
-        if (path := Path(text)).is_dir():
-            folders[path.name] = path
-            _from_outside(path)
+    for name, path in _from_outside_by_name().items():
+        if name in folders:
+            raise _cannot_be_loaded(path, ValueError(f"there is an extension {name} already"))
+        folders[name] = path
+        _from_outside(path)
     left_out = {one.strip() for one in os.environ.get(WITHOUT, "").split(",")}
     there = {name: path for name, path in folders.items() if name not in left_out}
     while built_on_none := [
@@ -56,15 +58,48 @@ def _contents() -> dict[str, frozenset[str]]:
     return {name: frozenset(found.name for found in iter_modules([str(path)])) for name, path in there.items()}
 
 
+def _from_outside_by_name() -> dict[str, Path]:
+    """Folders from outside."""
+    paths = map(Path, filter(None, os.environ.get(VARIABLE, "").split(os.pathsep)))
+    return {path.name: path for path in paths if path.is_dir()}
+
+
 def _from_outside(path: Path) -> None:
     """Make a folder from outside a package of ``kittiwake.bundled``, loaded as it is."""
-    name = f"{_BUNDLED}.{path.name}"
+    _loaded(f"{_BUNDLED}.{path.name}", path, path / "__init__.py", [str(path)])
+
+
+def _loaded(name: str, path: Path, file: Path, inside: list[str] | None = None) -> None:
+    """Load a file of somebody's as the module of that name, if it is not loaded already; ``inside`` is where those of a package lie.
+
+    Raises
+    ------
+    KittiwakeError : it cannot be loaded; ``path`` is named.
+    """
     if name in sys.modules:
         return
-    spec = importlib.util.spec_from_file_location(name, path / "__init__.py", submodule_search_locations=[str(path)])
-    assert spec is not None and spec.loader is not None
-    module = sys.modules[name] = importlib.util.module_from_spec(spec)
-    spec.loader.exec_module(module)
+    try:
+        spec = importlib.util.spec_from_file_location(name, file, submodule_search_locations=inside)
+        if spec is None or spec.loader is None:
+            raise ImportError("it is no Python file")
+        module = sys.modules[name] = importlib.util.module_from_spec(spec)
+        spec.loader.exec_module(module)
+    except Exception as error:  # whatever somebody's file does
+        sys.modules.pop(name, None)
+        raise _cannot_be_loaded(path, error) from error
+
+
+def _cannot_be_loaded(path: Path, error: Exception) -> KittiwakeError:
+    return KittiwakeError(
+        phrase(
+            "The extension {path} cannot be loaded ({kind}: {error}).",
+            path=path,
+            kind=type(error).__name__,
+            error=error,
+        ),
+        phrase("Mend it, or take it out of {VARIABLE}.", VARIABLE=VARIABLE),
+        "extension",
+    )
 
 
 def extensions() -> tuple[str, ...]:
@@ -87,12 +122,27 @@ def verbs() -> list[str]:
     ]
 
 
+def import_of(name: str) -> ModuleType:
+    """The module of that name of an extension.
+
+    Raises
+    ------
+    KittiwakeError : it lies in a folder from outside, and cannot be loaded.
+    """
+    try:
+        return import_module(name)
+    except Exception as error:  # whatever somebody's file does
+        folder = _from_outside_by_name().get(name.removeprefix(f"{_BUNDLED}.").partition(".")[0])
+        if folder is None:
+            raise
+        raise _cannot_be_loaded(folder, error) from error
+
+
 def import_door(door: str) -> None:
-    """Import what every extension has behind a door: a module, or each module of a package."""
+    """Import what every extension has behind a door: a module, or each module of a package; see ``import_of``."""
     for name in behind(door):
-        module = import_module(name)
-        if hasattr(module, "__path__"):
-            import_all(name, module.__path__)
+        for inside in iter_modules(getattr(import_of(name), "__path__", ())):
+            import_of(f"{name}.{inside.name}")
 
 
 def load(part: Literal["core", "ui"]) -> list[str]:
@@ -110,25 +160,6 @@ def load(part: Literal["core", "ui"]) -> list[str]:
         if path.stem.endswith("_ui") != (part == "ui"):
             continue
         name = f"kittiwake_extension_{path.stem}"
+        _loaded(name, path, path)
         loaded.append(name)
-        if name in sys.modules:
-            continue
-        try:
-            spec = importlib.util.spec_from_file_location(name, path)
-            if spec is None or spec.loader is None:
-                raise ImportError("it is no Python file")
-            module = sys.modules[name] = importlib.util.module_from_spec(spec)
-            spec.loader.exec_module(module)
-        except Exception as error:  # whatever somebody's file does
-            sys.modules.pop(name, None)
-            raise KittiwakeError(
-                phrase(
-                    "The extension {path} cannot be loaded ({kind}: {error}).",
-                    path=path,
-                    kind=type(error).__name__,
-                    error=error,
-                ),
-                phrase("Mend it, or take it out of {VARIABLE}.", VARIABLE=VARIABLE),
-                "extension",
-            ) from error
     return loaded

@@ -253,7 +253,7 @@ class Receiver(RulePart):
     slug: Annotated[str, Limited(pattern=r"^[a-z0-9]+(-[a-z0-9]+)*$", max_length=40)]
     name: Annotated[str, Limited(min_length=1, max_length=40)]
     purpose: str = ""
-    #: The kind of machine that its files are tried on, where there is a stand-in for one (``core/standin/machines``).
+    #: The kind of machine that its files are tried on, where there is a stand-in for one (``core/standin/machine.py``).
     standin: Annotated[str, Limited(pattern=r"^[a-z0-9-]*$", max_length=40)] = ""
     rules: Rules
     treatment: Treatment = Treatment()

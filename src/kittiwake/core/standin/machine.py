@@ -1,7 +1,7 @@
 """What a stand-in for a machine is, and which there are.
 
-A receiver names the machine that its files are tried on (``standin = "beacon"`` in its TOML). One more is one file here, in ``machines``, and
-one for its panel, in ``ui/standins``:
+A receiver names the machine that its files are tried on (``standin = "beacon"`` in its TOML). One more is one file in ``machines`` of an
+extension, and one for its panel, in ``panels``:
 
     @stand_in("beacon", "beacon")
     class Beacon: ...

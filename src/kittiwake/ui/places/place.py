@@ -15,14 +15,13 @@ from __future__ import annotations
 
 from collections.abc import Callable
 from enum import Enum
-from importlib import import_module
 from pkgutil import iter_modules
 from typing import TYPE_CHECKING, TypeVar
 
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QApplication, QWidget
 
-from ...core.extensions import behind
+from ...core.extensions import behind, import_of
 from ...core.registry import Registry
 from ...plain_data import dataclass
 from ...words import phrase
@@ -122,7 +121,7 @@ def place_of(key: str) -> Place:
     KeyError : there is none.
     """
     if key not in _PLACES and key in (rooms := _rooms()):
-        import_module(f"{rooms[key]}.{key}.page")
+        import_of(f"{rooms[key]}.{key}.page")
     return _PLACES[key]
 
 
@@ -139,6 +138,6 @@ def _rooms() -> dict[str, str]:
     return {
         found.name: room
         for room in (str(__package__), *behind("places"))
-        for found in iter_modules(import_module(room).__path__)
+        for found in iter_modules(import_of(room).__path__)
         if found.ispkg
     }

@@ -7,13 +7,13 @@ from PySide6.QtWidgets import QFrame, QLabel, QVBoxLayout
 
 from ....core.model.units import format_bytes, format_hz, format_seconds
 from ....core.standin import Machine
-from ....ui.standins.drawing import Drawing, lamp
 from ....ui.standins.panel import panel
 from ....ui.theme.scale import scaled
 from ....ui.widgets.button import Button
 from ....ui.widgets.parts import part_label
 from ....words import tr
 from ..machines.beacon import MEMORY
+from .drawing import Drawing, lamp
 
 
 @panel("beacon")

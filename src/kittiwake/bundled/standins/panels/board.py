@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from ....core.standin import Machine
-from ....ui.standins.drawing import board as drawn
 from ....ui.standins.panel import panel
 from ....words import tr
 from ..machines.board import FLASH
+from .drawing import board as drawn
 from .set_panel import SetPanel
 
 

@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from ....core.standin import Machine
-from ....ui.standins.drawing import horns as drawn
 from ....ui.standins.panel import panel
 from ....words import tr
 from ..machines.paging import MEMORY
+from .drawing import horns as drawn
 from .set_panel import SetPanel
 
 

@@ -3,10 +3,10 @@
 from __future__ import annotations
 
 from ....core.standin import Machine
-from ....ui.standins.drawing import radio as drawn
 from ....ui.standins.panel import panel
 from ....words import tr
 from ..machines.radio import MEMORY
+from .drawing import radio as drawn
 from .set_panel import SetPanel
 
 

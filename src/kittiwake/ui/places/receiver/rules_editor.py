@@ -123,7 +123,9 @@ class RulesEditor(QWidget):
                 field.setEditText(as_text(value, blank.kind))
             elif isinstance(field, QComboBox):
                 at = next((n for n, (choice, _) in enumerate(blank.chosen_from()) if choice == value), field.count())
-                if at == field.count():  # one that there is none of here: a stand-in of an extension that is left out
+                if at == field.count() and (at := field.findData(value)) < 0:
+                    # One that there is none of here: a stand-in of an extension that is left out.
+                    at = field.count()
                     field.addItem(as_text(value, blank.kind), value)
                 field.setCurrentIndex(at)
             else:

@@ -9,9 +9,9 @@ from PySide6.QtCore import QPointF, QRectF, QSize, Qt, QTimer
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen, QPolygonF
 from PySide6.QtWidgets import QWidget
 
-from ..shell.access import picture
-from ..theme.colours import colours
-from ..theme.scale import scaled
+from ....ui.shell.access import picture
+from ....ui.theme.colours import colours
+from ....ui.theme.scale import scaled
 
 #: Draws a machine into a box: painter, box, share that is full (0 to 1), turn (0 to 1, goes round while it is heard; −1 while it is not).
 Draw = Callable[[QPainter, QRectF, float, float], None]
@@ -147,8 +147,9 @@ def board(painter: QPainter, box: QRectF, share: float, turn: float) -> None:
 
 def handset(painter: QPainter, box: QRectF, share: float, turn: float) -> None:
     """A block of keys, of which those that were pressed light up, and a line that leads away."""
+    row = (box.height() - 14) / 4  # the bar of what is held lies below
     for n in range(12):
-        key = QRectF(box.left() + 44 + n % 3 * 20, box.top() + 6 + n // 3 * 18, 15, 12)
+        key = QRectF(box.left() + 44 + n % 3 * 20, box.top() + 2 + n // 3 * row, 15, row - 4)
         if turn >= 0 and int(turn * 12) == n:
             painter.fillRect(key, QColor(colours().accent))
         painter.drawRoundedRect(key, 3, 3)
