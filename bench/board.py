@@ -163,7 +163,7 @@ def start_of_window(count: int = 9) -> Figures:
         "from kittiwake.ui.shell.window import Window\n"
         "app = make_app(); window = Window(); window.use_colours(False); window.show(); window.open_job(DEMO)\n"
         "app.processEvents(); window.grab()\n"
-        "print(time.time() - began)\n"
+        "print(time.time() - began, flush=True)\n"
         "os._exit(0)\n"
     )
     import compileall

@@ -12,9 +12,9 @@ from typing import Any
 
 import click
 
+from ..core import schema
 from ..core.errors import KittiwakeError
-from ..core.model import checked
-from ..core.model.touch_parameters import TOUCH_PARAMETERS, bounds_of
+from ..core.model.touch_parameters import TOUCH_PARAMETERS
 from ..words import phrase, tr
 from . import common
 from .common import Found, complain, emit, leave, say, verb
@@ -36,6 +36,8 @@ class _Speed(click.ParamType[float]):
             speed = 1 + float(text.removesuffix("%")) / 100 if text.endswith("%") else float(text)
         except ValueError:
             self.fail(tr("“{value}” is no speed, such as 8% or 1.08", value=value), param, ctx)
+        from ..core.model.clip import bounds_of
+
         low, high = bounds_of("speed")
         if not low <= speed <= high:
             self.fail(tr("{value} is beyond −50% to 100%", value=value), param, ctx)
@@ -44,17 +46,21 @@ class _Speed(click.ParamType[float]):
 
 def _touch_options(run: Callable[..., None]) -> Callable[..., None]:
     """Give a verb an option for each parameter of a touch-up that has one."""
+    from ..core.model.clip import TouchUp
+
     for one in reversed(TOUCH_PARAMETERS.values()):
         if not one.option:
             continue
         kind: Any = None
         if one.name == "speed":
             kind = _Speed()
-        elif one.choices:
-            kind = click.Choice(one.choices)
-        elif one.bounds:
-            kind = common.Number(*one.bounds)
-        flag: dict[str, Any] = {"is_flag": True, "default": None} if one.read is checked.flag else {"type": kind}
+        elif choices := schema.choices_of(TouchUp, one.name):
+            kind = click.Choice(choices)
+        elif bounds := schema.bounds_of(TouchUp, one.name):
+            kind = common.Number(*bounds)
+        flag: dict[str, Any] = (
+            {"is_flag": True, "default": None} if schema.is_flag(TouchUp, one.name) else {"type": kind}
+        )
         run = click.option(one.option, one.name, metavar=one.metavar or None, help=one.help, **flag)(run)
     return run
 

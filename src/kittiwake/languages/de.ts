@@ -1134,18 +1134,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../bundled/music/core/recipe.py" />
-   <source>“{strange}” is no field of hold music.</source>
-   <translation>„{strange}“ ist kein Feld von Wartemusik.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/music/core/recipe.py" />
-   <source>There are {list}.</source>
-   <translation>Es gibt {list}.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/music/core/recipe.py" />
-   <source>Hold music</source>
-   <translation>Wartemusik</translation>
+   <source>two times of which the second is the later</source>
+   <translation>zwei Zeiten, die zweite später</translation>
   </message>
   <message>
    <location filename="../bundled/music/core/recipe.py" />
@@ -1154,38 +1144,18 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../bundled/music/core/recipe.py" />
-   <source>two times in seconds</source>
-   <translation>zwei Zeiten in Sekunden</translation>
+   <source>Hold music</source>
+   <translation>Wartemusik</translation>
   </message>
   <message>
    <location filename="../bundled/music/core/recipe.py" />
-   <source>two times of which the second is the later</source>
-   <translation>zwei Zeiten, die zweite später</translation>
-  </message>
-  <message>
-   <location filename="../bundled/music/core/recipe.py" />
-   <source>In the recipe {field} is {shown}; {wanted} is wanted.</source>
-   <translation>Im Rezept steht bei {field} {shown}; verlangt ist {wanted}.</translation>
+   <source>In the recipe</source>
+   <translation>Im Rezept</translation>
   </message>
   <message>
    <location filename="../bundled/music/core/recipe.py" />
    <source>Mend that entry of the recipe.</source>
    <translation>Diesen Eintrag des Rezepts berichtigen.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/music/core/recipe.py" />
-   <source>path of a part</source>
-   <translation>path eines Teils</translation>
-  </message>
-  <message>
-   <location filename="../bundled/music/core/recipe.py" />
-   <source>start of a part</source>
-   <translation>start eines Teils</translation>
-  </message>
-  <message>
-   <location filename="../bundled/music/core/recipe.py" />
-   <source>stop of a part</source>
-   <translation>stop eines Teils</translation>
   </message>
   <message>
    <location filename="../bundled/music/core/seam.py" />
@@ -2282,6 +2252,26 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>In {where}</source>
+   <translation>In {where}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>Mend it, and hand it over again.</source>
+   <translation>Berichtigen und noch einmal übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>a text of one line</source>
+   <translation>ein Text in einer Zeile</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>one menu to {most}</source>
+   <translation>ein Menü bis {most}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
    <source>{menus}, {prompts}</source>
    <translation>{menus}, {prompts}</translation>
   </message>
@@ -2307,16 +2297,6 @@ Median {median}, von {known} Clips</translation>
    <location filename="../bundled/standins/core/phone/dial_plan.py" />
    <source>is not valid TOML: {error}</source>
    <translation>ist kein gültiges TOML: {error}</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>has no field “{unknown}”</source>
-   <translation>hat kein Feld „{unknown}“</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>needs menus, from one to {most}</source>
-   <translation>braucht menus, von einem bis {most}</translation>
   </message>
   <message>
    <location filename="../bundled/standins/core/phone/dial_plan.py" />
@@ -2357,36 +2337,6 @@ Median {median}, von {known} Clips</translation>
    <location filename="../bundled/standins/core/phone/dial_plan.py" />
    <source>Name the clips so, or assign them by hand.</source>
    <translation>Die Clips so nennen oder von Hand zuordnen.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>Mend it, and hand it over again.</source>
-   <translation>Berichtigen und noch einmal übergeben.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>has no field “{unknown}” in menus.{name}</source>
-   <translation>hat kein Feld „{unknown}“ in menus.{name}</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>wants names of prompts in menus.{name}.say</source>
-   <translation>verlangt Namen von Ansagen in menus.{name}.say</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>wants a table at {name}</source>
-   <translation>verlangt eine Tabelle bei {name}</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>wants a text at {name}</source>
-   <translation>verlangt einen Text bei {name}</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>wants a number from {low:g} to {high:g} at {name}</source>
-   <translation>verlangt eine Zahl von {low:g} bis {high:g} bei {name}</translation>
   </message>
   <message>
    <location filename="../bundled/standins/core/phone/edit.py" />
@@ -3490,53 +3440,18 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/recipe.py" />
-   <source>Mend the recipe.</source>
-   <translation>Das Rezept berichtigen.</translation>
+   <source>a text that is not empty</source>
+   <translation>ein Text, der nicht leer ist</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/recipe.py" />
-   <source>there is no such field; there are {list}.</source>
-   <translation>so ein Feld gibt es nicht; es gibt {list}.</translation>
+   <source>give one level, or one for each frequency</source>
+   <translation>ein Pegel, oder einer für jede Frequenz</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/recipe.py" />
-   <source>it has to be a text.</source>
-   <translation>es muss ein Text sein.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>there have to be 1 to {most_segments:,} segments.</source>
-   <translation>es müssen 1 bis {most_segments:,} Abschnitte sein.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>it is dBm0 or dBFS.</source>
-   <translation>es ist dBm0 oder dBFS.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>it is one of {list}.</source>
-   <translation>es ist eines von {list}.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>it has to be a table.</source>
-   <translation>es muss eine Tabelle sein.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>at most {most_tones} frequencies sound together.</source>
-   <translation>höchstens {most_tones} Frequenzen klingen zugleich.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>give one level, or one for each frequency.</source>
-   <translation>einen Pegel angeben oder einen für jede Frequenz.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>it is a tone, another tone, words, or a sound: only one of hz, tone, say, play.</source>
-   <translation>es ist ein Ton, ein anderer Ton, Wörter oder ein Klang: nur eines von hz, tone, say, play.</translation>
+   <source>it is a tone, another tone, words, or a sound: only one of hz, tone, say, play</source>
+   <translation>es ist ein Ton, ein anderer Ton, Worte oder ein Klang: nur eines von hz, tone, say, play</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/recipe.py" />
@@ -3550,28 +3465,18 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/recipe.py" />
-   <source>{top:g} Hz do not fit into {rate:,} Hz.</source>
-   <translation>{top:g} Hz passen nicht in {rate:,} Hz.</translation>
+   <source>{top:g} Hz do not fit into {rate:,} Hz</source>
+   <translation>{top:g} Hz passen nicht in {rate:,} Hz</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/recipe.py" />
-   <source>{unit}: together its tones are louder than full scale can hold.</source>
-   <translation>{unit}: zusammen sind seine Töne lauter, als der Vollausschlag fasst.</translation>
+   <source>{unit}: together its tones are louder than full scale can hold</source>
+   <translation>{unit}: zusammen sind die Töne lauter, als Vollaussteuerung fasst</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/recipe.py" />
    <source>its level in {over}</source>
    <translation>sein Pegel in {over}</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>it is a number from {low:g} to {high:g}.</source>
-   <translation>es ist eine Zahl von {low:g} bis {high:g}.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>it is true or false.</source>
-   <translation>es ist true oder false.</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/render.py" />
@@ -9049,94 +8954,29 @@ Median {median}, von {known} Clips</translation>
    <translation>So anhören und angeben, wie sie zu lesen ist: H im Fenster, --headerless im Terminal.</translation>
   </message>
   <message>
-   <location filename="../core/model/checked.py" />
-   <source>In the job file {field} is {shown}; {wanted} is wanted.</source>
-   <translation>In der Auftragsdatei ist {field} {shown}; verlangt ist {wanted}.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>Open an older copy of the job, or mend that entry.</source>
-   <translation>Eine ältere Kopie des Auftrags öffnen oder diesen Eintrag berichtigen.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>a text</source>
-   <translation>ein Text</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>a text of whole characters</source>
-   <translation>ein Text aus ganzen Zeichen</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>a path</source>
-   <translation>ein Pfad</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>a whole number of frames from {least} on</source>
-   <translation>eine ganze Zahl von Abtastwerten ab {least}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>a number from {low:g} to {high:g}</source>
-   <translation>eine Zahl von {low:g} bis {high:g}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>true or false</source>
-   <translation>true oder false</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>a table</source>
-   <translation>eine Tabelle</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>a list</source>
-   <translation>eine Liste</translation>
+   <location filename="../core/model/clip.py" />
+   <source>auto, left, right, mix, or a channel such as ch3</source>
+   <translation>auto, left, right, mix oder ein Kanal wie ch3</translation>
   </message>
   <message>
    <location filename="../core/model/clip.py" />
-   <source>a clip ({get!r})</source>
-   <translation>ein Clip ({get!r})</translation>
+   <source>a pair of frames of which the second is the later</source>
+   <translation>ein Paar von Abtastwerten, der zweite später</translation>
   </message>
   <message>
    <location filename="../core/model/clip.py" />
-   <source>a text that is not empty</source>
-   <translation>ein Text, der nicht leer ist</translation>
+   <source>a touch-up</source>
+   <translation>einer Nachbearbeitung</translation>
   </message>
   <message>
    <location filename="../core/model/clip.py" />
-   <source>start of {where}</source>
-   <translation>start von {where}</translation>
+   <source>a clip ({name!r})</source>
+   <translation>einem Clip ({name!r})</translation>
   </message>
   <message>
    <location filename="../core/model/clip.py" />
-   <source>stop of {where}</source>
-   <translation>stop von {where}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
-   <source>at of {where}</source>
-   <translation>at von {where}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
-   <source>touch_up of {where}</source>
-   <translation>touch_up von {where}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
-   <source>receivers of {where}</source>
-   <translation>receivers von {where}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
-   <source>rights of {where}</source>
-   <translation>rights von {where}</translation>
+   <source>a frame behind {start}</source>
+   <translation>ein Frame hinter {start}</translation>
   </message>
   <message>
    <location filename="../core/model/find_receiver.py" />
@@ -9230,8 +9070,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
-   <source>path of a source</source>
-   <translation>Pfad einer Quelle</translation>
+   <source>one that no other clip has</source>
+   <translation>eine, die kein anderer Clip hat</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
@@ -9240,23 +9080,13 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
-   <source>id of a clip</source>
-   <translation>id eines Clips</translation>
-  </message>
-  <message>
-   <location filename="../core/model/job.py" />
-   <source>one that no other clip has</source>
-   <translation>eine, die kein anderer Clip hat</translation>
-  </message>
-  <message>
-   <location filename="../core/model/job.py" />
    <source>A receiver in it</source>
    <translation>Ein Empfänger darin</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
-   <source>source of a clip</source>
-   <translation>Quelle eines Clips</translation>
+   <source>an entry of made</source>
+   <translation>ein Eintrag von made</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
@@ -9269,19 +9099,14 @@ Median {median}, von {known} Clips</translation>
    <translation>ein Ordner von jemandem, den man hier kennt</translation>
   </message>
   <message>
-   <location filename="../core/model/job.py" />
-   <source>an entry of made</source>
-   <translation>ein Eintrag von made</translation>
+   <location filename="../core/model/job_document.py" />
+   <source>In the job file</source>
+   <translation>In der Auftragsdatei</translation>
   </message>
   <message>
-   <location filename="../core/model/job.py" />
-   <source>bytes of an entry of made</source>
-   <translation>bytes eines Eintrags von made</translation>
-  </message>
-  <message>
-   <location filename="../core/model/job.py" />
-   <source>{name} of an entry of made</source>
-   <translation>{name} eines Eintrags von made</translation>
+   <location filename="../core/model/job_document.py" />
+   <source>Open an older copy of the job, or mend that entry.</source>
+   <translation>Eine ältere Kopie des Auftrags öffnen oder diesen Eintrag berichtigen.</translation>
   </message>
   <message>
    <location filename="../core/model/own_receivers.py" />
@@ -9344,44 +9169,14 @@ Median {median}, von {known} Clips</translation>
    <translation>Diese Felder berichtigen und noch einmal laden.</translation>
   </message>
   <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>a table is wanted here</source>
-   <translation>hier ist eine Tabelle verlangt</translation>
-  </message>
-  <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>a list is wanted here</source>
-   <translation>hier ist eine Liste verlangt</translation>
-  </message>
-  <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>give at least one</source>
-   <translation>mindestens eines angeben</translation>
-  </message>
-  <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>it has to be given</source>
-   <translation>es muss angegeben werden</translation>
-  </message>
-  <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>a finite number is wanted</source>
-   <translation>eine endliche Zahl ist verlangt</translation>
-  </message>
-  <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>a whole number is wanted</source>
-   <translation>eine ganze Zahl ist verlangt</translation>
-  </message>
-  <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>{where}: there is no such field</source>
-   <translation>{where}: so ein Feld gibt es nicht</translation>
-  </message>
-  <message>
    <location filename="../core/model/rights.py" />
    <source>a day such as 2027-03-31</source>
    <translation>ein Tag wie 2027-03-31</translation>
+  </message>
+  <message>
+   <location filename="../core/model/rights.py" />
+   <source>rights</source>
+   <translation>Rechten</translation>
   </message>
   <message>
    <location filename="../core/model/rights.py" />
@@ -9395,33 +9190,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../core/model/script.py" />
-   <source>{key} of a line</source>
-   <translation>{key} einer Zeile</translation>
-  </message>
-  <message>
-   <location filename="../core/model/script.py" />
-   <source>id of a line</source>
-   <translation>id einer Zeile</translation>
-  </message>
-  <message>
-   <location filename="../core/model/script.py" />
-   <source>receivers of a line</source>
-   <translation>receivers einer Zeile</translation>
-  </message>
-  <message>
-   <location filename="../core/model/script.py" />
-   <source>speed of a line</source>
-   <translation>speed einer Zeile</translation>
-  </message>
-  <message>
-   <location filename="../core/model/script.py" />
-   <source>taken of a line</source>
-   <translation>taken einer Zeile</translation>
-  </message>
-  <message>
-   <location filename="../core/model/script.py" />
-   <source>a respelling</source>
-   <translation>eine Umschrift</translation>
+   <source>a line</source>
+   <translation>eine Zeile</translation>
   </message>
   <message>
    <location filename="../core/model/script.py" />
@@ -9430,8 +9200,13 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../core/model/script.py" />
-   <source>a line</source>
-   <translation>eine Zeile</translation>
+   <source>a respelling</source>
+   <translation>eine Umschrift</translation>
+  </message>
+  <message>
+   <location filename="../core/model/span.py" />
+   <source>start or stop</source>
+   <translation>start oder stop</translation>
   </message>
   <message>
    <location filename="../core/model/span.py" />
@@ -9440,23 +9215,8 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../core/model/span.py" />
-   <source>held of {where}</source>
-   <translation>held von {where}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/span.py" />
-   <source>id of {where}</source>
-   <translation>id von {where}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/span.py" />
-   <source>a line of the list</source>
-   <translation>eine Zeile der Liste</translation>
-  </message>
-  <message>
-   <location filename="../core/model/span.py" />
-   <source>a pair of name and words</source>
-   <translation>ein Paar aus Name und Wörtern</translation>
+   <source>a cut</source>
+   <translation>einem Schnitt</translation>
   </message>
   <message>
    <location filename="../core/model/stated.py" />
@@ -9497,26 +9257,6 @@ Median {median}, von {known} Clips</translation>
    <location filename="../core/model/stated.py" />
    <source>Rates go from 1000 to 768000 Hz; only linear, µ-law and A-law have more than one channel.</source>
    <translation>Raten gehen von 1000 bis 768000 Hz; nur linear, µ-law und A-law haben mehr als einen Kanal.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/touch_parameters.py" />
-   <source>auto, left, right, mix, or a channel such as ch3</source>
-   <translation>auto, left, right, mix oder ein Kanal wie ch3</translation>
-  </message>
-  <message>
-   <location filename="../core/model/touch_parameters.py" />
-   <source>a pair of frames</source>
-   <translation>ein Paar von Abtastwerten</translation>
-  </message>
-  <message>
-   <location filename="../core/model/touch_parameters.py" />
-   <source>a pair of frames of which the second is the later</source>
-   <translation>ein Paar von Abtastwerten, der zweite später</translation>
-  </message>
-  <message>
-   <location filename="../core/model/touch_parameters.py" />
-   <source>the key of a touch-up and a number</source>
-   <translation>der Schlüssel einer Retusche und eine Zahl</translation>
   </message>
   <message>
    <location filename="../core/model/touch_parameters.py" />
@@ -10125,6 +9865,131 @@ Median {median}, von {known} Clips</translation>
    <translation>Aufgenommen mit {device}</translation>
   </message>
   <message>
+   <location filename="../core/schema.py" />
+   <source>a text of whole characters</source>
+   <translation>ein Text aus ganzen Zeichen</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a path</source>
+   <translation>ein Pfad</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{field} of {where}</source>
+   <translation>{field} von {where}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{inside}, {faults}.</source>
+   <translation>{inside}, {faults}.</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{wanted} is wanted</source>
+   <translation>erwartet wird {wanted}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a table</source>
+   <translation>eine Tabelle</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>it has to be given</source>
+   <translation>es muss angegeben werden</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>there is no such field; did you mean {near}?</source>
+   <translation>dieses Feld gibt es nicht; ist {near} gemeint?</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>there is no such field; there are {list}{more}</source>
+   <translation>dieses Feld gibt es nicht; es gibt {list}{more}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{list} or {last}</source>
+   <translation>{list} oder {last}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a list of {n} values</source>
+   <translation>eine Liste von {n} Werten</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a list</source>
+   <translation>eine Liste</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>give at least one</source>
+   <translation>mindestens eines angeben</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>there are {n}; at most {most} are taken</source>
+   <translation>es sind {n}; höchstens {most} werden genommen</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a text</source>
+   <translation>ein Text</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a text of at most {most} characters</source>
+   <translation>ein Text von höchstens {most} Zeichen</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a text of the pattern {pattern}</source>
+   <translation>ein Text nach dem Muster {pattern}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>true or false</source>
+   <translation>true oder false</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a whole number</source>
+   <translation>eine ganze Zahl</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a number</source>
+   <translation>eine Zahl</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{wanted}, without quotes,</source>
+   <translation>{wanted}, ohne Anführungszeichen,</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{kind} over {over:g}</source>
+   <translation>{kind} über {over:g}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{kind}, at most {high:g}</source>
+   <translation>{kind}, höchstens {high:g}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{kind} from {low:g} on</source>
+   <translation>{kind} ab {low:g}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{kind} from {low:g} to {high:g}</source>
+   <translation>{kind} von {low:g} bis {high:g}</translation>
+  </message>
+  <message>
    <location filename="../core/script/edit.py" />
    <source>There is no receiver “{unknown}”.</source>
    <translation>Es gibt keinen Empfänger „{unknown}“.</translation>
@@ -10600,31 +10465,6 @@ Median {median}, von {known} Clips</translation>
    <translation>Start</translation>
   </message>
   <message>
-   <location filename="../core/settings/setting.py" />
-   <source>a whole number</source>
-   <translation>eine ganze Zahl</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>a text in quotes</source>
-   <translation>ein Text in Anführungszeichen</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>{key} is {wanted}, not {value!r}.</source>
-   <translation>{key} ist {wanted}, nicht {value!r}.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>{key} is one of {list}, not {value!r}.</source>
-   <translation>{key} ist eines von {list}, nicht {value!r}.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>{key} is from {low} to {high}{unit}, not {value}.</source>
-   <translation>{key} ist von {low} bis {high}{unit}, nicht {value}.</translation>
-  </message>
-  <message>
    <location filename="../core/settings/store.py" />
    <source>file of settings</source>
    <translation>file of settings</translation>
@@ -10746,38 +10586,13 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../core/speak/voices/network.py" />
+   <source>an address that begins with http:// or https://</source>
+   <translation>eine Adresse, die mit http:// oder https:// beginnt</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
    <source>{name} cannot be read: {detail}.</source>
    <translation>{name} ist nicht zu lesen: {detail}.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>there is no field “{next}”</source>
-   <translation>es gibt kein Feld „{next}“</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>languages is a list of texts</source>
-   <translation>languages ist eine Liste von Texten</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>headers is a table of texts</source>
-   <translation>headers ist eine Tabelle von Texten</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>url begins with http:// or https://</source>
-   <translation>url beginnt mit http:// oder https://</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>name, url, body, sound and voice are texts</source>
-   <translation>name, url, body, sound und voice sind Texte</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>timeout is seconds, up to 600</source>
-   <translation>timeout sind Sekunden, bis 600</translation>
   </message>
   <message>
    <location filename="../core/speak/voices/network.py" />
@@ -10986,28 +10801,13 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../core/watch/request.py" />
-   <source>{file}: folders are written as [[folder]].</source>
-   <translation>{file}: Ordner werden als [[folder]] geschrieben.</translation>
+   <source>In {name}</source>
+   <translation>In {name}</translation>
   </message>
   <message>
    <location filename="../core/watch/request.py" />
    <source>{name}, folder {number}</source>
    <translation>{name}, Ordner {number}</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{where}: path is missing.</source>
-   <translation>{where}: path fehlt.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{where}: receivers is a list, such as ["phone-menu"].</source>
-   <translation>{where}: receivers ist eine Liste, etwa ["phone-menu"].</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{where}: into is a folder.</source>
-   <translation>{where}: into ist ein Ordner.</translation>
   </message>
   <message>
    <location filename="../core/watch/request.py" />

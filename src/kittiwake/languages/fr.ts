@@ -1134,18 +1134,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../bundled/music/core/recipe.py" />
-   <source>“{strange}” is no field of hold music.</source>
-   <translation>« {strange} » n’est pas un champ de musique d’attente.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/music/core/recipe.py" />
-   <source>There are {list}.</source>
-   <translation>Il y a {list}.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/music/core/recipe.py" />
-   <source>Hold music</source>
-   <translation>Musique d’attente</translation>
+   <source>two times of which the second is the later</source>
+   <translation>deux temps dont le second est plus tard</translation>
   </message>
   <message>
    <location filename="../bundled/music/core/recipe.py" />
@@ -1154,38 +1144,18 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../bundled/music/core/recipe.py" />
-   <source>two times in seconds</source>
-   <translation>deux temps en secondes</translation>
+   <source>Hold music</source>
+   <translation>Musique d’attente</translation>
   </message>
   <message>
    <location filename="../bundled/music/core/recipe.py" />
-   <source>two times of which the second is the later</source>
-   <translation>deux temps dont le second est plus tard</translation>
-  </message>
-  <message>
-   <location filename="../bundled/music/core/recipe.py" />
-   <source>In the recipe {field} is {shown}; {wanted} is wanted.</source>
-   <translation>Dans la recette, {field} vaut {shown} ; il faut {wanted}.</translation>
+   <source>In the recipe</source>
+   <translation>Dans la recette</translation>
   </message>
   <message>
    <location filename="../bundled/music/core/recipe.py" />
    <source>Mend that entry of the recipe.</source>
    <translation>Corriger cette entrée de la recette.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/music/core/recipe.py" />
-   <source>path of a part</source>
-   <translation>path d’une partie</translation>
-  </message>
-  <message>
-   <location filename="../bundled/music/core/recipe.py" />
-   <source>start of a part</source>
-   <translation>start d’une partie</translation>
-  </message>
-  <message>
-   <location filename="../bundled/music/core/recipe.py" />
-   <source>stop of a part</source>
-   <translation>stop d’une partie</translation>
   </message>
   <message>
    <location filename="../bundled/music/core/seam.py" />
@@ -2282,6 +2252,26 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>In {where}</source>
+   <translation>Dans {where}</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>Mend it, and hand it over again.</source>
+   <translation>Le corriger, et le remettre à nouveau.</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>a text of one line</source>
+   <translation>un texte d’une ligne</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
+   <source>one menu to {most}</source>
+   <translation>de un à {most} menus</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/core/phone/dial_plan.py" />
    <source>{menus}, {prompts}</source>
    <translation>{menus}, {prompts}</translation>
   </message>
@@ -2307,16 +2297,6 @@ médiane {median}, de {known} clips</translation>
    <location filename="../bundled/standins/core/phone/dial_plan.py" />
    <source>is not valid TOML: {error}</source>
    <translation>n’est pas du TOML valide : {error}</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>has no field “{unknown}”</source>
-   <translation>n’a pas de champ « {unknown} »</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>needs menus, from one to {most}</source>
-   <translation>demande menus, de un à {most}</translation>
   </message>
   <message>
    <location filename="../bundled/standins/core/phone/dial_plan.py" />
@@ -2357,36 +2337,6 @@ médiane {median}, de {known} clips</translation>
    <location filename="../bundled/standins/core/phone/dial_plan.py" />
    <source>Name the clips so, or assign them by hand.</source>
    <translation>Nommer ainsi les clips, ou les attribuer à la main.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>Mend it, and hand it over again.</source>
-   <translation>Le corriger, et le remettre à nouveau.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>has no field “{unknown}” in menus.{name}</source>
-   <translation>n’a pas de champ « {unknown} » dans menus.{name}</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>wants names of prompts in menus.{name}.say</source>
-   <translation>veut des noms d’annonces dans menus.{name}.say</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>wants a table at {name}</source>
-   <translation>veut une table à {name}</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>wants a text at {name}</source>
-   <translation>veut un texte à {name}</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/core/phone/dial_plan.py" />
-   <source>wants a number from {low:g} to {high:g} at {name}</source>
-   <translation>veut un nombre de {low:g} à {high:g} à {name}</translation>
   </message>
   <message>
    <location filename="../bundled/standins/core/phone/edit.py" />
@@ -3490,53 +3440,18 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/recipe.py" />
-   <source>Mend the recipe.</source>
-   <translation>Corriger la recette.</translation>
+   <source>a text that is not empty</source>
+   <translation>un texte non vide</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/recipe.py" />
-   <source>there is no such field; there are {list}.</source>
-   <translation>ce champ n’existe pas ; il y a {list}.</translation>
+   <source>give one level, or one for each frequency</source>
+   <translation>donnez un niveau, ou un par fréquence</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/recipe.py" />
-   <source>it has to be a text.</source>
-   <translation>ce doit être un texte.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>there have to be 1 to {most_segments:,} segments.</source>
-   <translation>il faut 1 à {most_segments:,} segments.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>it is dBm0 or dBFS.</source>
-   <translation>c’est dBm0 ou dBFS.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>it is one of {list}.</source>
-   <translation>c’est l’un de {list}.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>it has to be a table.</source>
-   <translation>ce doit être une table.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>at most {most_tones} frequencies sound together.</source>
-   <translation>au plus {most_tones} fréquences sonnent ensemble.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>give one level, or one for each frequency.</source>
-   <translation>donner un niveau, ou un par fréquence.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>it is a tone, another tone, words, or a sound: only one of hz, tone, say, play.</source>
-   <translation>c’est un ton, un autre ton, des mots ou un son : un seul de hz, tone, say, play.</translation>
+   <source>it is a tone, another tone, words, or a sound: only one of hz, tone, say, play</source>
+   <translation>c’est une tonalité, une autre tonalité, des paroles ou un son : un seul parmi hz, tone, say, play</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/recipe.py" />
@@ -3550,28 +3465,18 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/recipe.py" />
-   <source>{top:g} Hz do not fit into {rate:,} Hz.</source>
-   <translation>{top:g} Hz ne tiennent pas dans {rate:,} Hz.</translation>
+   <source>{top:g} Hz do not fit into {rate:,} Hz</source>
+   <translation>{top:g} Hz ne tiennent pas dans {rate:,} Hz</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/recipe.py" />
-   <source>{unit}: together its tones are louder than full scale can hold.</source>
-   <translation>{unit} : ensemble ses tons dépassent la pleine échelle.</translation>
+   <source>{unit}: together its tones are louder than full scale can hold</source>
+   <translation>{unit} : ensemble, ses tons dépassent la pleine échelle</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/recipe.py" />
    <source>its level in {over}</source>
    <translation>son niveau en {over}</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>it is a number from {low:g} to {high:g}.</source>
-   <translation>c’est un nombre de {low:g} à {high:g}.</translation>
-  </message>
-  <message>
-   <location filename="../bundled/tones/core/recipe.py" />
-   <source>it is true or false.</source>
-   <translation>c’est true ou false.</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/render.py" />
@@ -9049,94 +8954,29 @@ médiane {median}, de {known} clips</translation>
    <translation>L’écouter ainsi et indiquer comment le lire : H dans la fenêtre, --headerless au terminal.</translation>
   </message>
   <message>
-   <location filename="../core/model/checked.py" />
-   <source>In the job file {field} is {shown}; {wanted} is wanted.</source>
-   <translation>Dans le fichier de travail, {field} est {shown} ; il faut {wanted}.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>Open an older copy of the job, or mend that entry.</source>
-   <translation>Ouvrir une copie plus ancienne du travail, ou corriger cette entrée.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>a text</source>
-   <translation>un texte</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>a text of whole characters</source>
-   <translation>un texte de caractères entiers</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>a path</source>
-   <translation>un chemin</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>a whole number of frames from {least} on</source>
-   <translation>un nombre entier d’échantillons à partir de {least}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>a number from {low:g} to {high:g}</source>
-   <translation>un nombre de {low:g} à {high:g}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>true or false</source>
-   <translation>true ou false</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>a table</source>
-   <translation>une table</translation>
-  </message>
-  <message>
-   <location filename="../core/model/checked.py" />
-   <source>a list</source>
-   <translation>une liste</translation>
+   <location filename="../core/model/clip.py" />
+   <source>auto, left, right, mix, or a channel such as ch3</source>
+   <translation>auto, left, right, mix, ou un canal comme ch3</translation>
   </message>
   <message>
    <location filename="../core/model/clip.py" />
-   <source>a clip ({get!r})</source>
-   <translation>un clip ({get!r})</translation>
+   <source>a pair of frames of which the second is the later</source>
+   <translation>une paire d’échantillons dont le second est plus tard</translation>
   </message>
   <message>
    <location filename="../core/model/clip.py" />
-   <source>a text that is not empty</source>
-   <translation>un texte non vide</translation>
+   <source>a touch-up</source>
+   <translation>une retouche</translation>
   </message>
   <message>
    <location filename="../core/model/clip.py" />
-   <source>start of {where}</source>
-   <translation>start de {where}</translation>
+   <source>a clip ({name!r})</source>
+   <translation>un clip ({name!r})</translation>
   </message>
   <message>
    <location filename="../core/model/clip.py" />
-   <source>stop of {where}</source>
-   <translation>stop de {where}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
-   <source>at of {where}</source>
-   <translation>at de {where}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
-   <source>touch_up of {where}</source>
-   <translation>touch_up de {where}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
-   <source>receivers of {where}</source>
-   <translation>receivers de {where}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/clip.py" />
-   <source>rights of {where}</source>
-   <translation>rights de {where}</translation>
+   <source>a frame behind {start}</source>
+   <translation>une trame après {start}</translation>
   </message>
   <message>
    <location filename="../core/model/find_receiver.py" />
@@ -9230,8 +9070,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
-   <source>path of a source</source>
-   <translation>chemin d’une source</translation>
+   <source>one that no other clip has</source>
+   <translation>un qu’aucun autre clip n’a</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
@@ -9240,23 +9080,13 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
-   <source>id of a clip</source>
-   <translation>id d’un clip</translation>
-  </message>
-  <message>
-   <location filename="../core/model/job.py" />
-   <source>one that no other clip has</source>
-   <translation>un qu’aucun autre clip n’a</translation>
-  </message>
-  <message>
-   <location filename="../core/model/job.py" />
    <source>A receiver in it</source>
    <translation>Un récepteur dedans</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
-   <source>source of a clip</source>
-   <translation>source d’un clip</translation>
+   <source>an entry of made</source>
+   <translation>une entrée de made</translation>
   </message>
   <message>
    <location filename="../core/model/job.py" />
@@ -9269,19 +9099,14 @@ médiane {median}, de {known} clips</translation>
    <translation>un dossier de quelqu’un de connu ici</translation>
   </message>
   <message>
-   <location filename="../core/model/job.py" />
-   <source>an entry of made</source>
-   <translation>une entrée de made</translation>
+   <location filename="../core/model/job_document.py" />
+   <source>In the job file</source>
+   <translation>Dans le fichier du travail</translation>
   </message>
   <message>
-   <location filename="../core/model/job.py" />
-   <source>bytes of an entry of made</source>
-   <translation>bytes d’une entrée de made</translation>
-  </message>
-  <message>
-   <location filename="../core/model/job.py" />
-   <source>{name} of an entry of made</source>
-   <translation>{name} d’une entrée de made</translation>
+   <location filename="../core/model/job_document.py" />
+   <source>Open an older copy of the job, or mend that entry.</source>
+   <translation>Ouvrir une copie plus ancienne du travail, ou corriger cette entrée.</translation>
   </message>
   <message>
    <location filename="../core/model/own_receivers.py" />
@@ -9344,44 +9169,14 @@ médiane {median}, de {known} clips</translation>
    <translation>Corriger ces champs et recharger.</translation>
   </message>
   <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>a table is wanted here</source>
-   <translation>il faut une table ici</translation>
-  </message>
-  <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>a list is wanted here</source>
-   <translation>il faut une liste ici</translation>
-  </message>
-  <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>give at least one</source>
-   <translation>en donner au moins un</translation>
-  </message>
-  <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>it has to be given</source>
-   <translation>il doit être donné</translation>
-  </message>
-  <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>a finite number is wanted</source>
-   <translation>il faut un nombre fini</translation>
-  </message>
-  <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>a whole number is wanted</source>
-   <translation>il faut un nombre entier</translation>
-  </message>
-  <message>
-   <location filename="../core/model/receiver_file.py" />
-   <source>{where}: there is no such field</source>
-   <translation>{where} : ce champ n’existe pas</translation>
-  </message>
-  <message>
    <location filename="../core/model/rights.py" />
    <source>a day such as 2027-03-31</source>
    <translation>un jour comme 2027-03-31</translation>
+  </message>
+  <message>
+   <location filename="../core/model/rights.py" />
+   <source>rights</source>
+   <translation>droits</translation>
   </message>
   <message>
    <location filename="../core/model/rights.py" />
@@ -9395,33 +9190,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../core/model/script.py" />
-   <source>{key} of a line</source>
-   <translation>{key} d’une ligne</translation>
-  </message>
-  <message>
-   <location filename="../core/model/script.py" />
-   <source>id of a line</source>
-   <translation>id d’une ligne</translation>
-  </message>
-  <message>
-   <location filename="../core/model/script.py" />
-   <source>receivers of a line</source>
-   <translation>receivers d’une ligne</translation>
-  </message>
-  <message>
-   <location filename="../core/model/script.py" />
-   <source>speed of a line</source>
-   <translation>speed d’une ligne</translation>
-  </message>
-  <message>
-   <location filename="../core/model/script.py" />
-   <source>taken of a line</source>
-   <translation>taken d’une ligne</translation>
-  </message>
-  <message>
-   <location filename="../core/model/script.py" />
-   <source>a respelling</source>
-   <translation>une transcription</translation>
+   <source>a line</source>
+   <translation>une ligne</translation>
   </message>
   <message>
    <location filename="../core/model/script.py" />
@@ -9430,8 +9200,13 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../core/model/script.py" />
-   <source>a line</source>
-   <translation>une ligne</translation>
+   <source>a respelling</source>
+   <translation>une transcription</translation>
+  </message>
+  <message>
+   <location filename="../core/model/span.py" />
+   <source>start or stop</source>
+   <translation>start ou stop</translation>
   </message>
   <message>
    <location filename="../core/model/span.py" />
@@ -9440,23 +9215,8 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../core/model/span.py" />
-   <source>held of {where}</source>
-   <translation>held de {where}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/span.py" />
-   <source>id of {where}</source>
-   <translation>id de {where}</translation>
-  </message>
-  <message>
-   <location filename="../core/model/span.py" />
-   <source>a line of the list</source>
-   <translation>une ligne de la liste</translation>
-  </message>
-  <message>
-   <location filename="../core/model/span.py" />
-   <source>a pair of name and words</source>
-   <translation>une paire de nom et de mots</translation>
+   <source>a cut</source>
+   <translation>une découpe</translation>
   </message>
   <message>
    <location filename="../core/model/stated.py" />
@@ -9497,26 +9257,6 @@ médiane {median}, de {known} clips</translation>
    <location filename="../core/model/stated.py" />
    <source>Rates go from 1000 to 768000 Hz; only linear, µ-law and A-law have more than one channel.</source>
    <translation>Les fréquences vont de 1000 à 768000 Hz ; seuls linéaire, loi µ et loi A ont plus d’un canal.</translation>
-  </message>
-  <message>
-   <location filename="../core/model/touch_parameters.py" />
-   <source>auto, left, right, mix, or a channel such as ch3</source>
-   <translation>auto, left, right, mix, ou un canal comme ch3</translation>
-  </message>
-  <message>
-   <location filename="../core/model/touch_parameters.py" />
-   <source>a pair of frames</source>
-   <translation>une paire d’échantillons</translation>
-  </message>
-  <message>
-   <location filename="../core/model/touch_parameters.py" />
-   <source>a pair of frames of which the second is the later</source>
-   <translation>une paire d’échantillons dont le second est plus tard</translation>
-  </message>
-  <message>
-   <location filename="../core/model/touch_parameters.py" />
-   <source>the key of a touch-up and a number</source>
-   <translation>la clé d’une retouche et un nombre</translation>
   </message>
   <message>
    <location filename="../core/model/touch_parameters.py" />
@@ -10125,6 +9865,131 @@ médiane {median}, de {known} clips</translation>
    <translation>Enregistré avec {device}</translation>
   </message>
   <message>
+   <location filename="../core/schema.py" />
+   <source>a text of whole characters</source>
+   <translation>un texte de caractères entiers</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a path</source>
+   <translation>un chemin</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{field} of {where}</source>
+   <translation>{field} de {where}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{inside}, {faults}.</source>
+   <translation>{inside}, {faults}.</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{wanted} is wanted</source>
+   <translation>il faut {wanted}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a table</source>
+   <translation>une table</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>it has to be given</source>
+   <translation>il doit être donné</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>there is no such field; did you mean {near}?</source>
+   <translation>ce champ n’existe pas ; vouliez-vous dire {near} ?</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>there is no such field; there are {list}{more}</source>
+   <translation>ce champ n’existe pas ; il y a {list}{more}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{list} or {last}</source>
+   <translation>{list} ou {last}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a list of {n} values</source>
+   <translation>une liste de {n} valeurs</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a list</source>
+   <translation>une liste</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>give at least one</source>
+   <translation>en donner au moins un</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>there are {n}; at most {most} are taken</source>
+   <translation>il y en a {n} ; {most} au plus sont acceptés</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a text</source>
+   <translation>un texte</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a text of at most {most} characters</source>
+   <translation>un texte d’au plus {most} caractères</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a text of the pattern {pattern}</source>
+   <translation>un texte de la forme {pattern}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>true or false</source>
+   <translation>true ou false</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a whole number</source>
+   <translation>un nombre entier</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>a number</source>
+   <translation>un nombre</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{wanted}, without quotes,</source>
+   <translation>{wanted}, sans guillemets,</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{kind} over {over:g}</source>
+   <translation>{kind} supérieur à {over:g}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{kind}, at most {high:g}</source>
+   <translation>{kind}, au plus {high:g}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{kind} from {low:g} on</source>
+   <translation>{kind} à partir de {low:g}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema.py" />
+   <source>{kind} from {low:g} to {high:g}</source>
+   <translation>{kind} de {low:g} à {high:g}</translation>
+  </message>
+  <message>
    <location filename="../core/script/edit.py" />
    <source>There is no receiver “{unknown}”.</source>
    <translation>Il n’y a pas de récepteur « {unknown} ».</translation>
@@ -10600,31 +10465,6 @@ médiane {median}, de {known} clips</translation>
    <translation>Démarrage</translation>
   </message>
   <message>
-   <location filename="../core/settings/setting.py" />
-   <source>a whole number</source>
-   <translation>un nombre entier</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>a text in quotes</source>
-   <translation>un texte entre guillemets</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>{key} is {wanted}, not {value!r}.</source>
-   <translation>{key} est {wanted}, pas {value!r}.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>{key} is one of {list}, not {value!r}.</source>
-   <translation>{key} est l’un de {list}, non {value!r}.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>{key} is from {low} to {high}{unit}, not {value}.</source>
-   <translation>{key} est de {low} à {high}{unit}, non {value}.</translation>
-  </message>
-  <message>
    <location filename="../core/settings/store.py" />
    <source>file of settings</source>
    <translation>file of settings</translation>
@@ -10746,38 +10586,13 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../core/speak/voices/network.py" />
+   <source>an address that begins with http:// or https://</source>
+   <translation>une adresse qui commence par http:// ou https://</translation>
+  </message>
+  <message>
+   <location filename="../core/speak/voices/network.py" />
    <source>{name} cannot be read: {detail}.</source>
    <translation>{name} est illisible : {detail}.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>there is no field “{next}”</source>
-   <translation>il n’y a pas de champ « {next} »</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>languages is a list of texts</source>
-   <translation>languages est une liste de textes</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>headers is a table of texts</source>
-   <translation>headers est une table de textes</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>url begins with http:// or https://</source>
-   <translation>url commence par http:// ou https://</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>name, url, body, sound and voice are texts</source>
-   <translation>name, url, body, sound et voice sont des textes</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>timeout is seconds, up to 600</source>
-   <translation>timeout est en secondes, jusqu’à 600</translation>
   </message>
   <message>
    <location filename="../core/speak/voices/network.py" />
@@ -10986,28 +10801,13 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../core/watch/request.py" />
-   <source>{file}: folders are written as [[folder]].</source>
-   <translation>{file} : les dossiers s’écrivent [[folder]].</translation>
+   <source>In {name}</source>
+   <translation>Dans {name}</translation>
   </message>
   <message>
    <location filename="../core/watch/request.py" />
    <source>{name}, folder {number}</source>
    <translation>{name}, dossier {number}</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{where}: path is missing.</source>
-   <translation>{where} : path manque.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{where}: receivers is a list, such as ["phone-menu"].</source>
-   <translation>{where} : receivers est une liste, comme ["phone-menu"].</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{where}: into is a folder.</source>
-   <translation>{where} : into est un dossier.</translation>
   </message>
   <message>
    <location filename="../core/watch/request.py" />

@@ -193,14 +193,14 @@ class TestJobs(FolderCase):
         for place, value, wanted in (
             (("clips", 0, "start"), "5", "start of a clip"), (("clips", 0, "stop"), 0, "stop of a clip"), (("clips", 0, "id"), [7], "id of a clip"),
             (("clips", 0, "name"), "", "not empty"), (("clips", 0, "name"), "\ud834", "whole characters"), (("clips", 0, "source"), -1, "its 1 sources"),
-            (("clips", 0, "touch_up"), {"speed": 0}, "from 0.5 to 2"), (("clips", 0, "touch_up"), {"gain_db": "loud"}, "touch_up.gain_db"),
+            (("clips", 0, "touch_up"), {"speed": 0}, "from 0.5 to 2"), (("clips", 0, "touch_up"), {"gain_db": "loud"}, "touch_up.gain_db of a clip"),
             (("clips", 0, "touch_up"), {"without": [[5, 1]]}, "the second is the later"), (("clips", 0, "touch_up"), {"gain_db": float("nan")}, "gain_db"),
             (("clips", 0, "touch_up"), {"side": "ch0"}, "ch3"), (("clips", 0, "touch_up"), [1], "a table"), (("clips", 0, "at"), {"x": 5}, "at.x"),
             (("clips", 0, "touch_up"), {"accepted": "abc"}, "a list"), (("clips",), "x", "a list"), (("receivers",), [5], "receivers"),
             (("sources",), [{"path": "a\0b"}], "a path"), (("sources",), [{"path": ""}], "a path"), (("output",), "~nobody-here/x", "known here"),
-            (("made",), [7], "an entry of made"), (("made",), [{"bytes": "1"}], "bytes of an entry"), (("name",), 5, "a text"),
+            (("made",), [7], "made.1"), (("made",), [{"bytes": "1"}], "bytes of an entry"), (("name",), 5, "a text"),
             (("sources",), [{"path": "a", "cut": {"spans": [{"id": "1", "start": 5, "stop": 5}]}}], "stop of a span"),
-            (("sources",), [{"path": "a", "cut": {"lines": ["x"]}}], "a line of the list"),
+            (("sources",), [{"path": "a", "cut": {"lines": ["x"]}}], "lines.1 of a cut"),
             (("clips",), [{"id": "1", "name": "a", "source": 0}] * 2, "no other clip"),
         ):  # fmt: skip
             data = json.loads(json.dumps(whole))

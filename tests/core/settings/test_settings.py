@@ -56,8 +56,8 @@ class SettingsFile(FolderCase):
         )
         settings = Settings(self.path)
         self.assertEqual(len(settings.wrong), 4)
-        self.assertIn("look.theme is one of desktop, light, dark, not 'pink'.", settings.wrong)
-        self.assertIn("look.text_size is from 80 to 200 %, not 500.", settings.wrong)
+        self.assertIn("look.theme = 'pink': desktop, light or dark is wanted.", settings.wrong)
+        self.assertIn("look.text_size = 500: a whole number from 80 to 200 is wanted.", settings.wrong)
         self.assertEqual(
             ("desktop", 100, 0, False),
             tuple(settings[k] for k in ("look.theme", "look.text_size", "making.at_once", "making.notify")),

@@ -79,8 +79,8 @@ class Wishes(FolderCase):
     def test_what_is_wrong_is_told_with_the_folder(self) -> None:
         file = self.folder / "watched.toml"
         for text, told in (
-            ("[[folder]]\nreceivers = ['phone-menu']", "folder 1: path is missing"),
-            ("[[folder]]\npath = '/a'\nreceivers = 'phone-menu'", "receivers is a list"),
+            ("[[folder]]\nreceivers = ['phone-menu']", "folder.1.path: it has to be given"),
+            ("[[folder]]\npath = '/a'\nreceivers = 'phone-menu'", "folder.1.receivers = 'phone-menu': a list"),
             ("[[folder]]\npath = '/a'\nreceivers = ['phone-menuu']", "folder 1"),
             ("[[folder]]\npath = '/a'\nreceivers = ['corpus']\ninto = '/a'", "among what arrives"),
             ("folder", "cannot be read"),

@@ -13,8 +13,7 @@ from ..model import Clip, Facts, Header, Measures, Receiver, SignalLevel, TouchU
 from ..model.facts import NotMeasuredError, Signal
 from ..model.receiver import Accepts
 from ..model.stages import STAGES, length_after
-from ..model.touch_parameters import RATES
-from ..model.units import db, format_headerless, format_hz, ratio
+from ..model.units import RATES, db, format_headerless, format_hz, ratio
 from ..model.untreated import receiver_for
 from ..sound import choose_gain, played_length
 from ..sound.leave_out import BLEND_S, tidy_stretches

@@ -12,7 +12,7 @@ import json
 import os
 import re
 import sys
-from collections.abc import Callable, Iterator
+from collections.abc import Iterator
 from contextlib import contextmanager
 from pathlib import Path
 from threading import Lock
@@ -83,26 +83,11 @@ _LONGEST = LONGEST_LINE
 _LINE = 4096  # bytes that are read at once; a line is seldom longer
 
 
-class _Lines:
-    """Reads lines as data: by the standard library, and from the 500th on by a faster one, which takes its time to load."""
-
-    def __init__(self) -> None:
-        self._count = 0
-        self._read: Callable[[bytes], Any] = json.loads
-
-    def read(self, line: bytes) -> Any:
-        self._count += 1
-        if self._count == 500:
-            from pydantic_core import from_json
-
-            self._read = from_json
-        try:
-            return self._read(line)
-        except ValueError:  # names that are not UTF-8
-            return json.loads(line.decode("utf-8", "replace"))
-
-
-_lines = _Lines()
+def _read_line(line: bytes) -> Any:
+    try:
+        return json.loads(line)
+    except ValueError:  # names that are not UTF-8
+        return json.loads(line.decode("utf-8", "replace"))
 
 
 def _sound(entry: Entry) -> bool:
@@ -147,7 +132,7 @@ def _entry(line: bytes, paths: bool = True) -> Entry | None:
     if not paths and (begin := line.find(_STEPS)) >= 0 and (end := line.find(_AFTER_STEPS, begin)) >= 0:
         line = line[:begin] + line[end + 2 :]  # they are more than half of it
     try:
-        known = _lines.read(line)
+        known = _read_line(line)
         if "gone" in known:
             return None
         known["path"] = tuple(known.get("path", ())) if paths else ()
@@ -328,7 +313,7 @@ def _gone(line: bytes) -> str:
     if b'"gone": true' not in line or len(line) > _LINE:
         return ""
     try:
-        known = _lines.read(line)
+        known = _read_line(line)
         return str(known["output"]) if known.get("gone") is True else ""
     except (ValueError, TypeError, KeyError, AttributeError, RecursionError):
         return ""

@@ -13,7 +13,7 @@ from ..intake import BLOCK
 from ..model import Header, Measures, SignalLevel
 from ..model.downmix import mixed
 from ..model.facts import SIGNAL_OF, Sides, Signal
-from ..model.touch_parameters import RATES
+from ..model.units import RATES
 from .bandwidth import Spectrum
 from .clipping import ClipCounter, grain_of
 from .level import ActiveLevel

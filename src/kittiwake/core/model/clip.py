@@ -9,16 +9,34 @@ import uuid
 from collections.abc import Mapping
 from dataclasses import field
 from pathlib import Path
-from typing import Any
+from typing import Annotated, Any, Literal
 
 from ...plain_data import dataclass
 from ...words import phrase
-from . import checked
+from .. import schema
+from ..schema import FilledText, Frames, Limited, Meets, Text, Written, needed
+from .job_document import JOB_FILE
 from .rights import Rights
-from .touch_parameters import TOUCH_PARAMETERS
+from .units import RATES
 
-#: ``auto``, ``left``, ``right``, ``mix``, or ``ch3`` and so on for one channel of many.
-Side = str
+
+def _is_side(name: str) -> bool:
+    """``auto``, ``left``, ``right``, ``mix``, or ``ch3`` and so on for one channel of many."""
+    return name in ("auto", "left", "right", "mix") or (
+        name.startswith("ch") and name[2:].isdigit() and 1 <= int(name[2:5]) <= 64
+    )
+
+
+def _in_order(pair: tuple[int, int]) -> bool:
+    return pair[0] < pair[1]
+
+
+def _table_or_none(value: Any) -> Any:
+    return {} if value is None else value
+
+
+def _none_if_empty(value: Any) -> Any:
+    return value or None
 
 
 @dataclass(frozen=True, slots=True)
@@ -47,25 +65,30 @@ class TouchUp:
     more : touch-ups that were added from outside, by key (``stages``), each with its number.
     """
 
-    true_rate: int | None = None
-    side: Side = "auto"
-    gain_db: float = 0.0
-    skip: int = 0
-    keep: int | None = None
-    fade_in: float = 0.0
-    fade_out: float = 0.0
-    fade_shape: str = "round"
-    speed: float = 1.0
-    pitch: float = 0.0
-    low_cut: float = 0.0
+    true_rate: Annotated[int, Limited(ge=RATES[0], le=RATES[1])] | None = None
+    side: Annotated[Text, Meets(_is_side, phrase("auto, left, right, mix, or a channel such as ch3"))] = "auto"
+    gain_db: Annotated[float, Limited(ge=-60, le=60)] = 0.0
+    skip: Frames = 0
+    keep: Annotated[Frames, Limited(ge=1)] | None = None
+    fade_in: Annotated[float, Limited(ge=0, le=3600)] = 0.0
+    fade_out: Annotated[float, Limited(ge=0, le=3600)] = 0.0
+    fade_shape: Literal["round", "even"] = "round"
+    speed: Annotated[float, Limited(ge=0.5, le=2)] = 1.0
+    pitch: Annotated[float, Limited(ge=-6, le=6)] = 0.0
+    low_cut: Annotated[float, Limited(ge=0, le=20_000)] = 0.0
     remove_dc: bool = False
-    without: tuple[tuple[int, int], ...] = ()
-    limiter_db: float = 0.0
-    loop: float | None = None
-    form: str = ""
+    without: tuple[
+        Annotated[
+            tuple[Frames, Frames], Meets(_in_order, phrase("a pair of frames of which the second is the later"))
+        ],
+        ...,
+    ] = ()
+    limiter_db: Annotated[float, Limited(ge=0, le=12)] = 0.0
+    loop: Annotated[float, Limited(ge=0, le=10)] | None = None
+    form: Text = ""
     untreated: bool = False
-    accepted: tuple[str, ...] = ()
-    more: tuple[tuple[str, float], ...] = ()
+    accepted: tuple[Text, ...] = ()
+    more: tuple[tuple[Text, Annotated[float, Limited(ge=-1e9, le=1e9), Written(schema.as_float)]], ...] = ()
 
     def changed(self, **changes: Any) -> TouchUp:
         """A copy with some fields replaced; an unknown field raises TypeError."""
@@ -77,28 +100,28 @@ class TouchUp:
 
     def to_dict(self) -> dict[str, Any]:
         """Only what differs from an untouched clip."""
-        if self == UNTOUCHED:
-            return {}
-        plain = UNTOUCHED
-        return {
-            f.name: [list(v) if isinstance(v, tuple) else v for v in value] if isinstance(value, tuple) else value
-            for f in dataclasses.fields(self)
-            if (value := getattr(self, f.name)) != getattr(plain, f.name)
-        }
+        data: dict[str, Any] = schema.plain(self)
+        return data
 
     @classmethod
-    def from_dict(cls, data: Mapping[str, Any], where: str = "touch_up") -> TouchUp:
+    def from_dict(cls, data: object) -> TouchUp:
         """From a job file. Fields of a later version are left out.
 
         Raises
         ------
         JobError : a value of the wrong kind, or out of its range.
         """
-        known = TOUCH_PARAMETERS
-        return cls(**{key: known[key].read(value, f"{where}.{key}") for key, value in data.items() if key in known})
+        return JOB_FILE.read(cls, data, phrase("a touch-up"))
 
 
 UNTOUCHED = TouchUp()
+
+
+def bounds_of(parameter: str) -> tuple[float, float]:
+    """Least and most of a touch-up's number."""
+    bounds = schema.bounds_of(TouchUp, parameter)
+    assert bounds is not None
+    return bounds
 
 
 @dataclass(frozen=True, slots=True)
@@ -113,18 +136,18 @@ class Clip:
     """
 
     source: Path
-    name: str
-    start: int = 0
-    stop: int | None = None
-    touch_up: TouchUp = UNTOUCHED
+    name: FilledText
+    start: Frames = 0
+    stop: Frames | None = None
+    touch_up: Annotated[TouchUp, Written(_table_or_none)] = UNTOUCHED
     at: Mapping[str, TouchUp] = field(default_factory=dict, hash=False)
-    text: str = ""
-    speaker: str = ""
-    language: str = ""
-    kind: str = ""
-    rights: Rights | None = None
-    receivers: tuple[str, ...] = ()
-    id: str = field(default_factory=lambda: uuid.uuid4().hex[:12])
+    text: Text = ""
+    speaker: Text = ""
+    language: Text = ""
+    kind: Text = ""
+    rights: Annotated[Rights | None, Written(_none_if_empty)] = None
+    receivers: tuple[Text, ...] = ()
+    id: FilledText = needed(lambda: uuid.uuid4().hex[:12])
 
     @classmethod
     def whole(cls, source: Path) -> Clip:
@@ -164,18 +187,9 @@ class Clip:
         return max(0, min(total, total if self.stop is None else self.stop) - self.start)
 
     def to_dict(self) -> dict[str, Any]:
-        out: dict[str, Any] = {"id": self.id, "name": self.name}
-        plain = {"start": 0, "stop": None, "text": "", "speaker": "", "language": "", "kind": ""}
-        out.update({key: getattr(self, key) for key, empty in plain.items() if getattr(self, key) != empty})
-        if self.receivers:
-            out["receivers"] = list(self.receivers)
-        if self.rights:
-            out["rights"] = self.rights.to_dict()
-        if touched := self.touch_up.to_dict():
-            out["touch_up"] = touched
-        if self.at:
-            out["at"] = {slug: touch_up.to_dict() for slug, touch_up in self.at.items()}
-        return out
+        data: dict[str, Any] = schema.plain(self, "id", "name")
+        del data["source"]  # which a job file has by its number
+        return data
 
     @classmethod
     def from_dict(cls, data: Mapping[str, Any], source: Path) -> Clip:
@@ -185,41 +199,16 @@ class Clip:
         ------
         JobError : a field is missing or of the wrong kind.
         """
-        where = phrase("a clip ({get!r})", get=str(data.get("name"))[:40])
-        for key in ("id", "name"):
-            if not checked.text(data.get(key), f"{key} of {where}"):
-                raise checked.wrong(f"{key} of {where}", "", phrase("a text that is not empty"))
-        start = checked.frames(data.get("start", 0), phrase("start of {where}", where=where))
-        stop = data.get("stop")
-        if stop is not None:
-            stop = checked.frames(stop, phrase("stop of {where}", where=where), start + 1)
-        touch = data.get("touch_up")
-        at = checked.table(data.get("at", {}), phrase("at of {where}", where=where))
-        return cls(
-            source=source,
-            name=data["name"],
-            start=start,
-            stop=stop,
-            touch_up=UNTOUCHED
-            if touch is None
-            else TouchUp.from_dict(checked.table(touch, phrase("touch_up of {where}", where=where))),
-            at={
-                checked.text(slug, "at"): TouchUp.from_dict(checked.table(entry, f"at.{slug}"), f"at.{slug}")
-                for slug, entry in at.items()
-            },
-            id=data["id"],
-            receivers=tuple(
-                checked.text(slug, phrase("receivers of {where}", where=where))
-                for slug in checked.entries(data.get("receivers", []), phrase("receivers of {where}", where=where))
-            ),
-            rights=Rights.from_dict(checked.table(data["rights"], phrase("rights of {where}", where=where)))
-            if data.get("rights")
-            else None,
-            **{
-                key: checked.text(data.get(key, ""), f"{key} of {where}")
-                for key in ("text", "speaker", "language", "kind")
-            },
-        )
+
+        def where() -> str:
+            return phrase("a clip ({name!r})", name=str(data.get("name"))[:40])
+
+        found = JOB_FILE.read(cls, data, where, source=source)
+        if found.stop is not None and found.stop <= found.start:
+            raise JOB_FILE.wrong(
+                schema.fault(found.stop, phrase("a frame behind {start}", start=found.start), "stop"), where
+            )
+        return found
 
 
 def clip_of(path: Path) -> Clip:

@@ -7,15 +7,17 @@ import json
 from collections.abc import Callable, Iterable, Iterator, Mapping
 from dataclasses import field
 from pathlib import Path
-from typing import Any
+from typing import Any, Literal
 
 from ...plain_data import dataclass
 from ...words import phrase
+from .. import schema
 from ..disk.place import writing_whole
 from ..disk.text import text_of, to_json
 from ..errors import JobError, RulesError, reason_of
-from . import checked
+from ..schema import Frames, PathText, Text, fault
 from .clip import Clip
+from .job_document import JOB_FILE
 from .receiver import Receiver
 from .receiver_file import receiver_from_data
 from .script import Script
@@ -39,18 +41,19 @@ class MadeRecord:
     stamp : size and time of the source when it was made from it; another one now means the same.
     """
 
-    clip: str
-    receiver: str
-    output: str
-    sha256: str
-    bytes: int
-    fingerprint: str
-    stamp: str
+    clip: Text = ""
+    receiver: Text = ""
+    output: Text = ""
+    sha256: Text = ""
+    bytes: Frames = 0
+    fingerprint: Text = ""
+    stamp: Text = ""
 
 
 _RECORD = tuple(field.name for field in dataclasses.fields(MadeRecord))
 
 
+_FIRST_RECEIVERS = ("phone-menu", "quay-beacon", "speech-engine")
 #: Where outputs may go, see ``Job.placement``.
 PLACEMENTS = ("one", "mirrored", "beside")
 
@@ -72,7 +75,7 @@ class Job:
 
     name: str = "Untitled"
     clips: tuple[Clip, ...] = ()
-    receivers: tuple[str, ...] = ("phone-menu", "quay-beacon", "speech-engine")
+    receivers: tuple[str, ...] = _FIRST_RECEIVERS
     output: str = ""
     made: tuple[MadeRecord, ...] = ()
     stated: Mapping[Path, Stated] = field(default_factory=dict, hash=False)
@@ -228,82 +231,86 @@ def _data_of(path: Path, checkpoint: Callable[[], object]) -> Mapping[str, Any]:
     return found
 
 
+@dataclass(frozen=True, slots=True)
+class _Source:
+    """A source as a job file has it."""
+
+    path: PathText
+    stated: Text = ""
+    cut: schema.Table | None = None
+
+
+@dataclass(frozen=True, slots=True)
+class JobFile:
+    """A job file, but for the script."""
+
+    clips: tuple[schema.Table, ...]
+    sources: tuple[schema.Table, ...]
+    kittiwake: int = JOB_VERSION
+    name: Text = ""
+    receivers: tuple[Text, ...] = _FIRST_RECEIVERS
+    own_receivers: tuple[schema.Table, ...] = ()
+    output: Text = ""
+    made: tuple[schema.Table, ...] = ()
+    dial_plan: Text = ""
+    placement: Literal["one", "mirrored", "beside"] = "one"
+
+
 def _job_of(data: Mapping[str, Any], path: Path, base: Path, checkpoint: Callable[[], object]) -> Job:
     """The job that plain data is, every value checked."""
-    listed = [checked.table(entry, phrase("a source")) for entry in checked.entries(data.get("sources"), "sources")]
-    sources = [
-        base / checked.path(entry.get("path"), phrase("path of a source")) for entry in _each(listed, checkpoint)
-    ]
+    found = JOB_FILE.read(JobFile, data)
+    listed = [JOB_FILE.read(_Source, entry, phrase("a source")) for entry in _each(found.sources, checkpoint)]
+    sources = [base / entry.path for entry in listed]
     clips = tuple(
-        Clip.from_dict(checked.table(entry, phrase("a clip")), sources[_index(entry, len(sources))])
-        for entry in _each(checked.entries(data.get("clips"), "clips"), checkpoint)
+        Clip.from_dict(entry, sources[_index(entry, len(sources))]) for entry in _each(found.clips, checkpoint)
     )
     ids: set[str] = set()
     for clip in clips:
         if clip.id in ids:
-            raise checked.wrong(phrase("id of a clip"), clip.id, phrase("one that no other clip has"))
+            raise JOB_FILE.wrong(fault(clip.id, phrase("one that no other clip has"), "id"), phrase("a clip"))
         ids.add(clip.id)
-    own = {}
-    for entry in checked.entries(data.get("own_receivers", []), "own_receivers"):
-        receiver = receiver_from_data(dict(checked.table(entry, "own_receivers")), phrase("A receiver in it"))
-        own[receiver.slug] = receiver
-    names = [
-        checked.text(name, "receivers")
-        for name in checked.entries(data.get("receivers", list(Job().receivers)), "receivers")
-    ]
+    own = [receiver_from_data(entry, phrase("A receiver in it")) for entry in found.own_receivers]
     return Job(
-        name=checked.text(data.get("name") or path.stem, "name"),
+        name=found.name or path.stem,
         clips=clips,
-        receivers=tuple(dict.fromkeys(names)),
-        output=_output(data.get("output", ""), base),
+        receivers=tuple(dict.fromkeys(found.receivers)),
+        output=_output(found.output, base),
         script=Script.from_dict(data),
-        dial_plan=checked.text(data.get("dial_plan", ""), "dial_plan"),
-        placement=checked.one_of(data.get("placement", "one"), "placement", PLACEMENTS),
-        made=tuple(_record(entry) for entry in _each(checked.entries(data.get("made", []), "made"), checkpoint)),
-        own=own,
+        dial_plan=found.dial_plan,
+        placement=found.placement,
+        made=tuple(
+            JOB_FILE.read(MadeRecord, entry, phrase("an entry of made")) for entry in _each(found.made, checkpoint)
+        ),
+        own={receiver.slug: receiver for receiver in own},
         stated={
-            source: Stated.parse(checked.text(entry["stated"], "stated"))
-            for source, entry in zip(sources, listed, strict=True)
-            if "stated" in entry
+            source: Stated.parse(entry.stated) for source, entry in zip(sources, listed, strict=True) if entry.stated
         },
         cuts={
-            source: Cut.from_dict(checked.table(entry["cut"], "cut"))
+            source: Cut.from_dict(entry.cut)
             for source, entry in zip(sources, listed, strict=True)
-            if "cut" in entry
+            if entry.cut is not None
         },
-        unknown=unknown_in(data),
+        unknown=unknown_in(data, JobFile, _Source),
     )
 
 
 def _index(entry: Mapping[str, Any], count: int) -> int:
     at = entry.get("source")
     if type(at) is not int or not 0 <= at < count:
-        raise checked.wrong(
-            phrase("source of a clip"), at, phrase("the place of one of its {count} sources", count=count)
+        raise JOB_FILE.wrong(
+            fault(at, phrase("the place of one of its {count} sources", count=count), "source"), phrase("a clip")
         )
     return at
 
 
-def _output(value: object, base: Path) -> str:
+def _output(folder: str, base: Path) -> str:
     """The output folder; one that is not absolute lies beside the job file, wherever the program was started."""
-    if value == "":
+    if not folder:
         return ""
-    folder = checked.path(value, "output")
     try:
-        return str(base / Path(folder).expanduser())
+        return str(base / Path(JOB_FILE.read(PathText, folder, "output")).expanduser())
     except RuntimeError:
-        raise checked.wrong("output", folder, phrase("a folder of somebody who is known here")) from None
-
-
-def _record(entry: object) -> MadeRecord:
-    known = checked.table(entry, phrase("an entry of made"))
-    values = {name: known.get(name, "" if name != "bytes" else 0) for name in _RECORD}
-    for name, value in values.items():
-        if name == "bytes":
-            checked.frames(value, phrase("bytes of an entry of made"))
-        else:
-            checked.text(value, phrase("{name} of an entry of made", name=name))
-    return MadeRecord(**values)
+        raise JOB_FILE.wrong(fault(folder, phrase("a folder of somebody who is known here"), "output")) from None
 
 
 def _each(entries: Iterable[Any], checkpoint: Callable[[], object]) -> Iterator[Any]:

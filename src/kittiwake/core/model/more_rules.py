@@ -16,13 +16,15 @@ class MoreRules(dict[str, Any]):
         return hash(tuple(sorted((key, repr(value)) for key, value in self.items())))
 
 
-def parsed(more: Mapping[str, Any]) -> MoreRules:
+def parsed(more: Any) -> Any:
     """The rules that a receiver states.
 
     Raises
     ------
     ValueError : there is no such rule here, or its value cannot be.
     """
+    if not isinstance(more, Mapping):
+        return more  # no table, which its reader says
     out = MoreRules()
     for key, value in more.items():
         rule = RULES.get(key)

@@ -11,7 +11,7 @@ from string import Formatter
 from typing import Annotated, ClassVar, Literal
 
 from ...plain_data import dataclass
-from .rule_fields import Limited
+from ..schema import Limited
 from .rule_part import RulePart
 
 #: Bytes that a name without extension may have: file systems take 255 with it.

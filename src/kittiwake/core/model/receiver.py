@@ -3,20 +3,19 @@
 from __future__ import annotations
 
 import string
-from collections.abc import Callable
 from pathlib import Path
 from typing import Annotated, Any, ClassVar, Literal
 
 from ...plain_data import dataclass
+from ..schema import Limited, Written
 from .more_rules import MoreRules, parsed
 from .name_rules import Names
-from .rule_fields import After, Before, Limited
 from .rule_part import RulePart
 from .service import Service
-from .units import parse_size
+from .units import RATES, parse_size
 
-Size = Annotated[int, Limited(gt=0), Before(parse_size)]
-Rate = Annotated[int, Limited(ge=1000, le=768_000)]
+Size = Annotated[int, Limited(gt=0), Written(parse_size)]
+Rate = Annotated[int, Limited(ge=RATES[0], le=RATES[1])]
 
 
 @dataclass(frozen=True, slots=True, kw_only=True)
@@ -67,8 +66,6 @@ class Limits(RulePart):
     ``total_bytes`` is the memory that all clips together have; levels are active speech levels (ITU-T P.56).
     """
 
-    converters: ClassVar[dict[str, Callable[[Any], Any]]] = {"max_bytes": parse_size, "total_bytes": parse_size}
-
     max_bytes: Size | None = None
     total_bytes: Size | None = None
     min_level_dbov: Annotated[float, Limited(ge=-60, le=0)] | None = None
@@ -95,8 +92,6 @@ class Limits(RulePart):
 class Rules(RulePart):
     """What the receiver refuses files for."""
 
-    parts: ClassVar[dict[str, type[RulePart]]] = {"accepts": Accepts, "limits": Limits, "names": Names}
-    converters: ClassVar[dict[str, Callable[[Any], Any]]] = {"more": parsed}
     left_out: ClassVar[tuple[str, ...]] = ("more",)
 
     #: 1 or 2; 0 keeps one channel as one and several as two.
@@ -109,7 +104,7 @@ class Rules(RulePart):
     #: Whether spans are written into the file as cue points with names; in WAV only.
     cue_points: bool = False
     #: Rules that were added from outside, by their keys (``more_rules``).
-    more: Annotated[dict[str, Any], After(parsed)] = MoreRules()
+    more: Annotated[MoreRules, Written(parsed)] = MoreRules()
 
     def channels_for(self, channels: int) -> int:
         """Channels that a source with so many is delivered with."""
@@ -164,7 +159,6 @@ class Treatment(RulePart):
     ``fade_out_seconds`` are at least so much of fades at the ends.
     """
 
-    parts: ClassVar[dict[str, type[RulePart]]] = {"level": Level}
     left_out: ClassVar[tuple[str, ...]] = ("fade_in_seconds", "fade_out_seconds")
 
     level: Level = Level()
@@ -241,13 +235,6 @@ class Delivery(RulePart):
 @dataclass(frozen=True, slots=True, kw_only=True)
 class Receiver(RulePart):
     """Anything that takes sound and is particular about it."""
-
-    parts: ClassVar[dict[str, type[RulePart]]] = {
-        "rules": Rules,
-        "treatment": Treatment,
-        "delivery": Delivery,
-        "service": Service,
-    }
 
     version: Literal[1] = 1
     slug: Annotated[str, Limited(pattern=r"^[a-z0-9]+(-[a-z0-9]+)*$", max_length=40)]

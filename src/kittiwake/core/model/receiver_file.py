@@ -2,17 +2,13 @@
 
 from __future__ import annotations
 
-import re
-from collections.abc import Iterator, Sequence
-from dataclasses import fields
 from functools import cache
 from pathlib import Path
 from typing import Any
 
-from ...words import joined, phrase
+from ...words import phrase
 from ..disk.text import parse_toml, text_of
 from ..errors import RulesError, reason_of
-from ..nearest import nearest
 from .receiver import Receiver
 
 _RECEIVERS = Path(__file__).parent.parent / "receivers"
@@ -85,7 +81,7 @@ def receiver_from_data(data: dict[str, Any], where: str) -> Receiver:
             )
         return Receiver.read(data)
     except ValueError as error:
-        faults = joined(_faults(error), "; ")
+        faults = str(error)
         raise RulesError(
             phrase(
                 "{where} does not describe a receiver: {faults}{more}",
@@ -113,53 +109,6 @@ def _depth(data: Any) -> int:
     return depth
 
 
-#: What a fault is in plain words, where the library's are not.
-_PLAINLY = {
-    "dataclass_type": phrase('a table is wanted here'), "tuple_type": phrase('a list is wanted here'),
-    "dict_type": phrase('a table is wanted here'), "too_short": phrase('give at least one'), "missing": phrase('it has to be given'),
-    "finite_number": phrase('a finite number is wanted'), "int_from_float": phrase('a whole number is wanted'),
-}  # fmt: skip
-
-
-def _faults(error: Any) -> Iterator[str]:
-    """Each fault once, with the field, the value, and what was probably meant."""
-    faults = error.errors()
-    for fault in faults:
-        place = fault["loc"]
-        if fault["type"] == "too_short" and any(
-            len(other["loc"]) > len(place) and other["loc"][: len(place)] == place for other in faults
-        ):
-            continue  # what is in the list is wrong, so the list is counted as empty
-        where = ".".join(str(part) for part in place) or "receiver"
-        message = _PLAINLY.get(fault["type"]) or fault["msg"].removeprefix("Value error, ").removeprefix("Input ")
-        if fault["type"] == "unexpected_keyword_argument":
-            near = nearest(str(place[-1]), _fields_at(place[:-1]), 1)
-            yield phrase("{where}: there is no such field", where=where) + (
-                phrase("; did you mean {near}?", near=near[0]) if near else ""
-            )
-            continue
-        if fault["type"] == "value_error" or fault["type"] == "missing":
-            yield f"{where}: {message}"
-            continue
-        value = fault.get("input")
-        shown = f" = {value!r}"[:60] if isinstance(value, str | int | float) else ""
-        near = []
-        if fault["type"] == "literal_error" and isinstance(value, str):
-            near = nearest(value, re.findall(r"'([^']+)'", message), 1)
-        yield f"{where}{shown}: {message}" + (phrase("; did you mean {near}?", near=near[0]) if near else "")
-
-
-def _fields_at(place: Sequence[int | str]) -> list[str]:
-    """The fields that there are at a place of a receiver."""
-    part: Any = Receiver
-    for name in place:
-        if not isinstance(name, int):
-            part = part.parts.get(name)
-        if part is None:
-            return []
-    return [field.name for field in fields(part)]
-
-
 @cache
 def shipped_receivers() -> dict[str, Receiver]:
     """The receivers that come with the application, by slug, in the order in which they are offered."""
@@ -179,6 +128,6 @@ def shipped_file(slug: str) -> Path | None:
 
 @cache
 def _shipped(path: Path) -> Receiver:
-    receiver = Receiver.trusted(parse_toml(path.read_text("utf-8")))
+    receiver = Receiver.read(parse_toml(path.read_text("utf-8")))
     # In other languages they have other names; in files and folders it is the slug that counts.
     return receiver.changed(name=phrase(receiver.name), purpose=phrase(receiver.purpose))

@@ -3,45 +3,50 @@
 from __future__ import annotations
 
 import datetime
-from collections.abc import Mapping
-from typing import Any
+from typing import Annotated
 
 from ...plain_data import dataclass
 from ...words import joined, phrase
-from . import checked
+from ..schema import Document, Meets, Text
+from .job_document import JOB_FILE
+
+
+def _day_of(text: str) -> datetime.date | None:
+    try:
+        return datetime.date.fromisoformat(text) if text else None
+    except ValueError:
+        return None
+
+
+def _is_a_day_or_none(text: str) -> bool:
+    return not text or _day_of(text) is not None
 
 
 @dataclass(frozen=True, slots=True)
 class Rights:
     """Holder, licence, proof (an invoice, an address of a page), and the last day on which it may be used (ISO 8601; empty for no end)."""
 
-    holder: str = ""
-    licence: str = ""
-    proof: str = ""
-    until: str = ""
+    holder: Text = ""
+    licence: Text = ""
+    proof: Text = ""
+    until: Annotated[Text, Meets(_is_a_day_or_none, phrase("a day such as 2027-03-31"))] = ""
 
     def to_dict(self) -> dict[str, str]:
         return {key: getattr(self, key) for key in self.__slots__ if getattr(self, key)}
 
     @classmethod
-    def from_dict(cls, data: Mapping[str, Any], where: str = "rights") -> Rights:
-        """From a job file, or a recipe.
+    def from_dict(cls, data: object, document: Document = JOB_FILE) -> Rights:
+        """From a job file, or another document.
 
         Raises
         ------
-        JobError : a field of the wrong kind, or a day that is none.
+        KittiwakeError : a field of the wrong kind, or a day that is none.
         """
-        found = cls(**{key: checked.text(data.get(key, ""), f"{where}.{key}") for key in cls.__slots__})
-        if found.until and found.last_day is None:
-            raise checked.wrong(f"{where}.until", found.until, phrase("a day such as 2027-03-31"))
-        return found
+        return document.read(cls, data, phrase("rights"))
 
     @property
     def last_day(self) -> datetime.date | None:
-        try:
-            return datetime.date.fromisoformat(self.until) if self.until else None
-        except ValueError:
-            return None
+        return _day_of(self.until)
 
     @property
     def are_known(self) -> bool:

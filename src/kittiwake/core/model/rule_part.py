@@ -2,10 +2,11 @@
 
 from __future__ import annotations
 
-from collections.abc import Callable
 from dataclasses import Field, fields
 from functools import cache
-from typing import Any, ClassVar, Self, get_args, get_type_hints
+from typing import Any, ClassVar, Self
+
+from .. import schema
 
 
 class RulePart:
@@ -13,16 +14,11 @@ class RulePart:
 
     Attributes
     ----------
-    parts : fields that hold parts themselves, one or a row of them.
-    converters : by field, what makes its value of what is written.
     left_out : fields that are not written where they hold nothing: rules that came later, so that digests of before stay as they were.
     """
 
     __slots__ = ()
-    # A mistyped key must not pass for a rule that is not there.
-    __pydantic_config__: ClassVar[dict[str, Any]] = {"extra": "forbid", "allow_inf_nan": False}
-    parts: ClassVar[dict[str, type[RulePart]]] = {}
-    converters: ClassVar[dict[str, Callable[[Any], Any]]] = {}
+    numbers_are_floats: ClassVar[bool] = True
     left_out: ClassVar[tuple[str, ...]] = ()
 
     @classmethod
@@ -31,33 +27,9 @@ class RulePart:
 
         Raises
         ------
-        pydantic.ValidationError : a ``ValueError`` that lists every fault with its place.
+        SchemaError : a ``ValueError`` that holds every fault with its place.
         """
-        found: Self = _adapter(cls).validate_python(data)  # type: ignore[arg-type]
-        return found
-
-    @classmethod
-    def trusted(cls, data: dict[str, Any]) -> Self:
-        """The same of data that is known to be right, such as what ships (a test reads all of it); takes a hundredth of the time.
-
-        Raises
-        ------
-        ValueError, TypeError : it was not right.
-        """
-        given: dict[str, Any] = {}
-        kinds = _kinds(cls)  # type: ignore[arg-type]
-        for name, value in data.items():
-            if (part := cls.parts.get(name)) is not None:
-                given[name] = (
-                    part.trusted(value) if isinstance(value, dict) else tuple(part.trusted(one) for one in value)
-                )
-            elif name in cls.converters:
-                given[name] = cls.converters[name](value)
-            elif isinstance(value, list):
-                given[name] = tuple(value)
-            else:
-                given[name] = float(value) if type(value) is int and "float" in kinds[name] else value
-        return cls(**given)
+        return schema.read(cls, data)
 
     @classmethod
     def check_given(cls, data: dict[str, Any]) -> None:
@@ -94,52 +66,7 @@ class RulePart:
             return {key: self.plain(name, one, sparse) for key, one in value.items()}
         return str(value) if isinstance(value, str) else value
 
-    @classmethod
-    def __get_pydantic_core_schema__(cls, source: Any, handler: Any) -> Any:
-        from pydantic_core import core_schema
-
-        return core_schema.no_info_before_validator_function(cls._plain_kinds, handler(source))
-
-    @classmethod
-    def _plain_kinds(cls, data: Any) -> Any:
-        # Neither a text nor a yes may pass for a number.
-        if isinstance(data, dict):
-            for name, value in data.items():
-                numeric = name in _numeric(cls)  # type: ignore[arg-type]
-                for one in value if isinstance(value, list | tuple) else [value]:
-                    if numeric and isinstance(one, bool):
-                        raise ValueError(f"{name} = {str(one).lower()} is no number")
-                    if numeric and isinstance(one, str) and name not in cls.converters:
-                        raise ValueError(f"{name} = “{one[:40]}” is a text, not a number: write it without quotes")
-            cls.check_given(data)
-        return data
-
-
-@cache
-def _adapter(cls: Any) -> Any:
-    from pydantic import TypeAdapter
-
-    return TypeAdapter(cls)
-
 
 @cache
 def _fields(cls: Any) -> tuple[Field[Any], ...]:
     return fields(cls)
-
-
-@cache
-def _kinds(cls: Any) -> dict[str, str]:
-    """Annotations of fields, as they are written."""
-    return {field.name: str(field.type) for field in _fields(cls)}
-
-
-@cache
-def _numeric(cls: Any) -> frozenset[str]:
-    """Fields that hold numbers, in a row or not."""
-    return frozenset(name for name, kind in get_type_hints(cls).items() if _is_numeric(kind))
-
-
-def _is_numeric(annotation: Any) -> bool:
-    if annotation in (int, float):
-        return True
-    return any(_is_numeric(part) for part in get_args(annotation) if not isinstance(part, str))

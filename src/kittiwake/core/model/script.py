@@ -4,13 +4,13 @@ from __future__ import annotations
 
 import dataclasses
 import uuid
-from collections.abc import Mapping
-from dataclasses import field
-from typing import Any
+from typing import Annotated, Any
 
 from ...plain_data import dataclass
 from ...words import phrase
-from . import checked
+from .. import schema
+from ..schema import FilledText, Limited, Text, needed
+from .job_document import JOB_FILE
 
 #: Times as fast as the voice's own pace.
 SLOWEST, FASTEST = 0.5, 2.0
@@ -33,51 +33,38 @@ class ScriptLine:
     spoken : what its clip's sound was spoken from, as ``script.respell.words_mark`` tells it; empty where that was not noted.
     """
 
-    name: str
-    text: str = ""
-    say_as: str = ""
-    voice: str = ""
-    language: str = ""
-    speed: float = 1.0
-    kind: str = ""
-    receivers: tuple[str, ...] = ()
-    note: str = ""
+    name: Text
+    text: Text = ""
+    say_as: Text = ""
+    voice: Text = ""
+    language: Text = ""
+    speed: Annotated[float, Limited(ge=SLOWEST, le=FASTEST)] = 1.0
+    kind: Text = ""
+    receivers: tuple[Text, ...] = ()
+    note: Text = ""
     taken: bool = False
-    id: str = field(default_factory=lambda: uuid.uuid4().hex[:12])
-    spoken: str = ""
+    id: FilledText = needed(lambda: uuid.uuid4().hex[:12])
+    spoken: Text = ""
 
     def changed(self, **changes: Any) -> ScriptLine:
         return dataclasses.replace(self, **changes)
 
     def to_dict(self) -> dict[str, Any]:
-        out: dict[str, Any] = {"id": self.id, "name": self.name}
-        for one in dataclasses.fields(self):
-            value = getattr(self, one.name)
-            if one.name not in out and value != one.default:
-                out[one.name] = list(value) if isinstance(value, tuple) else value
-        return out
+        data: dict[str, Any] = schema.plain(self, "id", "name")
+        return data
 
     @classmethod
-    def from_dict(cls, data: Mapping[str, Any]) -> ScriptLine:
+    def from_dict(cls, data: object) -> ScriptLine:
         """From a job file.
 
         Raises
         ------
         JobError : a value of the wrong kind, or out of its range.
         """
-        texts = ("name", "text", "say_as", "voice", "language", "kind", "note", "id", "spoken")
-        plain: dict[str, Any] = {
-            key: checked.text(data.get(key, ""), phrase("{key} of a line", key=key)) for key in texts
-        }
-        if not plain["id"]:
-            raise checked.wrong(phrase("id of a line"), "", phrase("a text that is not empty"))
-        slugs = checked.entries(data.get("receivers", []), phrase("receivers of a line"))
-        return cls(
-            **plain,
-            speed=checked.number(data.get("speed", 1.0), phrase("speed of a line"), SLOWEST, FASTEST),
-            receivers=tuple(checked.text(slug, phrase("receivers of a line")) for slug in slugs),
-            taken=checked.flag(data.get("taken", False), phrase("taken of a line")),
-        )
+        return JOB_FILE.read(cls, data, phrase("a line"))
+
+
+_Respelling: Any = tuple[Text, Text, Text, bool]  # word, how to say it, language, and whether case counts
 
 
 @dataclass(frozen=True, slots=True)
@@ -101,11 +88,9 @@ class Respelling:
         JobError
         """
         if not isinstance(data, list) or len(data) != 4:
-            raise checked.wrong(
-                phrase("a respelling"), data, phrase("word, how to say it, language, and whether case counts")
-            )
-        word, say, language = (checked.text(one, phrase("a respelling")) for one in data[:3])
-        return cls(word, say, language, checked.flag(data[3], phrase("a respelling")))
+            wanted = phrase("word, how to say it, language, and whether case counts")
+            raise JOB_FILE.wrong(schema.fault(data, wanted), phrase("a respelling"))
+        return cls(*JOB_FILE.read(_Respelling, data, phrase("a respelling")))
 
 
 @dataclass(frozen=True, slots=True)
@@ -139,19 +124,27 @@ class Script:
         }
 
     @classmethod
-    def from_dict(cls, data: Mapping[str, Any]) -> Script:
+    def from_dict(cls, data: object) -> Script:
         """From a job file.
 
         Raises
         ------
         JobError
         """
+        found = JOB_FILE.read(ScriptOfAFile, data)
         return cls(
-            tuple(
-                ScriptLine.from_dict(checked.table(one, phrase("a line")))
-                for one in checked.entries(data.get("script", []), "script")
-            ),
-            tuple(Respelling.from_list(one) for one in checked.entries(data.get("respellings", []), "respellings")),
-            checked.text(data.get("script_voice", ""), "script_voice"),
-            checked.text(data.get("script_language", "en-gb"), "script_language"),
+            tuple(ScriptLine.from_dict(one) for one in found.script),
+            tuple(Respelling.from_list(one) for one in found.respellings),
+            found.script_voice,
+            found.script_language,
         )
+
+
+@dataclass(frozen=True, slots=True)
+class ScriptOfAFile:
+    """A script as a job file has it, among other keys."""
+
+    script: tuple[schema.Table, ...] = ()
+    respellings: tuple[Any, ...] = ()
+    script_voice: Text = ""
+    script_language: Text = "en-gb"

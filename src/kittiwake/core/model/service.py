@@ -3,11 +3,10 @@
 from __future__ import annotations
 
 import re
-from collections.abc import Callable
-from typing import Annotated, Any, ClassVar
+from typing import Annotated, Any
 
 from ...plain_data import dataclass
-from .rule_fields import Before, Limited
+from ..schema import Limited, Written
 from .rule_part import RulePart
 
 #: What a body, a header or an address may hold in braces.
@@ -31,12 +30,10 @@ class Service(RulePart):
     ``results`` points to their answers, in that order. ``parallel`` requests go at once; ``retries`` are made after 429, 5xx and broken links.
     """
 
-    made: ClassVar[dict[str, Callable[[Any], Any]]] = {"headers": _pairs}
-
     url: str = ""
     method: Annotated[str, Limited(pattern=r"^(POST|PUT)$")] = "POST"
     headers: Annotated[
-        tuple[tuple[str, str], ...], Before(_pairs)
+        tuple[tuple[str, str], ...], Written(_pairs)
     ] = ()  # a table in TOML; pairs here, since receivers are hashed
     body: str = '{"sound": "{sound}", "encoding": "{encoding}", "sample_rate": {rate}, "channels": {channels}, "language": "{language}"}'
     text: str = "/text"

@@ -4,16 +4,22 @@ from __future__ import annotations
 
 import dataclasses
 import uuid
-from collections.abc import Iterable, Mapping
+from collections.abc import Iterable
 from dataclasses import field
-from typing import Any
+from typing import Annotated, Any
 
 from ...plain_data import dataclass
 from ...words import phrase
-from . import checked
+from .. import schema
+from ..schema import FilledText, Frames, Limited, Meets, Text, Written, needed
+from .job_document import JOB_FILE
 
 #: Edges of a span that a person may have set.
 START, STOP = "start", "stop"
+
+
+def _is_edge(name: str) -> bool:
+    return name in (START, STOP)
 
 
 @dataclass(frozen=True, slots=True)
@@ -38,15 +44,15 @@ class Span:
     aside : a take that was not chosen, or a flub: kept, but not delivered.
     """
 
-    start: int
-    stop: int
-    name: str = ""
-    text: str = ""
+    start: Frames
+    stop: Frames
+    name: Text = ""
+    text: Text = ""
     by_hand: bool = False
-    held: tuple[str, ...] = ()
-    take_of: str = ""
+    held: tuple[Annotated[str, Meets(_is_edge, phrase("start or stop"))], ...] = ()
+    take_of: Text = ""
     aside: bool = False
-    id: str = field(default_factory=lambda: uuid.uuid4().hex[:12])
+    id: FilledText = needed(lambda: uuid.uuid4().hex[:12])
 
     def changed(self, **changes: Any) -> Span:
         return dataclasses.replace(self, **changes)
@@ -64,39 +70,33 @@ class Span:
         return bool(self.by_hand or self.held or self.take_of or self.aside)
 
     def to_dict(self) -> dict[str, Any]:
-        plain = {f.name: f.default for f in dataclasses.fields(self) if f.name not in ("start", "stop", "id")}
-        out: dict[str, Any] = {"id": self.id, "start": self.start, "stop": self.stop}
-        for name, empty in plain.items():
-            value = getattr(self, name)
-            if value != empty:
-                out[name] = list(value) if isinstance(value, tuple) else value
-        return out
+        data: dict[str, Any] = schema.plain(self, "id")
+        return data
 
     @classmethod
-    def from_dict(cls, data: Mapping[str, Any]) -> Span:
+    def from_dict(cls, data: object) -> Span:
         """From a job file.
 
         Raises
         ------
         JobError : a value of the wrong kind, or out of its range.
         """
-        where = phrase("a span")
-        start = checked.frames(data.get("start"), phrase("start of {where}", where=where))
-        held = tuple(
-            checked.one_of(edge, phrase("held of {where}", where=where), (START, STOP))
-            for edge in checked.entries(data.get("held", []), "held")
-        )
-        name_id = checked.text(data.get("id"), phrase("id of {where}", where=where))
-        if not name_id:
-            raise checked.wrong(phrase("id of {where}", where=where), name_id, phrase("a text that is not empty"))
-        return cls(
-            start=start,
-            stop=checked.frames(data.get("stop"), phrase("stop of {where}", where=where), start + 1),
-            held=held,
-            id=name_id,
-            **{key: checked.text(data.get(key, ""), f"{key} of {where}") for key in ("name", "text", "take_of")},  # type: ignore[arg-type]
-            **{key: checked.flag(data.get(key, False), f"{key} of {where}") for key in ("by_hand", "aside")},  # type: ignore[arg-type]
-        )
+        found = JOB_FILE.read(cls, data, phrase("a span"))
+        if found.stop <= found.start:
+            wanted = phrase("a frame behind {start}", start=found.start)
+            raise JOB_FILE.wrong(schema.fault(found.stop, wanted, "stop"), phrase("a span"))
+        return found
+
+
+@dataclass(frozen=True, slots=True)
+class _CutOfAFile:
+    """A cut as a job file has it."""
+
+    spans: tuple[schema.Table, ...] = ()
+    lines: tuple[tuple[Text, Text], ...] = ()
+    settings: dict[str, Annotated[float, Limited(ge=0, le=1000), Written(schema.as_float)]] = field(
+        default_factory=dict
+    )
 
 
 @dataclass(frozen=True, slots=True)
@@ -130,29 +130,18 @@ class Cut:
         }
 
     @classmethod
-    def from_dict(cls, data: Mapping[str, Any]) -> Cut:
+    def from_dict(cls, data: object) -> Cut:
         """From a job file.
 
         Raises
         ------
         JobError : a value of the wrong kind, or out of its range.
         """
-        lines = []
-        for pair in checked.entries(data.get("lines", []), "lines"):
-            if not isinstance(pair, list) or len(pair) != 2:
-                raise checked.wrong(phrase("a line of the list"), pair, phrase("a pair of name and words"))
-            lines.append(Line(*(checked.text(one, phrase("a line of the list")) for one in pair)))
-        settings = checked.table(data.get("settings", {}), "settings")
+        found = JOB_FILE.read(_CutOfAFile, data, phrase("a cut"))
         return cls(
-            in_order(
-                Span.from_dict(checked.table(entry, phrase("a span")))
-                for entry in checked.entries(data.get("spans", []), "spans")
-            ),
-            tuple(lines),
-            tuple(
-                (checked.text(key, "settings"), float(checked.number(value, f"settings.{key}", 0, 1000)))
-                for key, value in settings.items()
-            ),
+            in_order(Span.from_dict(entry) for entry in found.spans),
+            tuple(Line(*pair) for pair in found.lines),
+            tuple(found.settings.items()),
         )
 
 

@@ -7,6 +7,8 @@ import re
 
 from ...words import Bytes, joined, phrase
 
+#: Hz, lowest and highest of a sound.
+RATES = (1000, 768_000)
 _SIZE = re.compile(r"^\s*(under\s+)?([0-9]+(?:\.[0-9]+)?)\s*(B|kB|KB|KiB|MB|MiB)\s*$")
 _LIMIT_UNITS = ((1_000_000, "MB"), (1000, "kB"), (1024, "KiB"))
 _FACTOR = {"B": 1, "kB": 1000, "KB": 1000, "KiB": 1024, "MB": 1_000_000, "MiB": 1_048_576}

@@ -5,49 +5,39 @@ A version of the layout that is newer is refused; but a key may come from somebo
 
 from __future__ import annotations
 
-import dataclasses
 from collections.abc import Iterator, Mapping
 from typing import Any
 
 from ...words import joined, phrase
+from .. import schema
 from .clip import Clip, TouchUp
-from .script import ScriptLine
+from .script import ScriptLine, ScriptOfAFile
 
 #: What is kept: by the list it stands in (empty for the job itself), then by the id of its entry, the keys that are not known.
 Unknown = Mapping[str, Mapping[str, Mapping[str, Any]]]
 
-_TOP = {"kittiwake", "name", "output", "placement", "dial_plan", "receivers", "own_receivers", "sources", "clips", "made", "script",
-        "respellings", "script_voice", "script_language"}  # fmt: skip
-_SOURCE = {"path", "stated", "cut"}
-_CLIP = {one.name for one in dataclasses.fields(Clip)}
-_TOUCH = {one.name for one in dataclasses.fields(TouchUp)} | {"skip", "keep"}
-_LINE = {one.name for one in dataclasses.fields(ScriptLine)}
 _MOST_TOLD = 8
 
 
-def unknown_in(data: Mapping[str, Any]) -> dict[str, dict[str, dict[str, Any]]]:
-    """What is not known of a job file that was read, and is as it should be."""
+def unknown_in(data: Mapping[str, Any], job: type, source: type) -> dict[str, dict[str, dict[str, Any]]]:
+    """What is not known of a job file that was read, and is as it should be; ``job`` and ``source`` are the classes that it and its sources are read by."""
     found: dict[str, dict[str, dict[str, Any]]] = {}
 
     def note(part: str, own: str, more: dict[str, Any]) -> None:
         if more:
             found.setdefault(part, {})[own] = more
 
-    note("", "", _more(data, _TOP))
+    note("", "", schema.unknown_in(ScriptOfAFile, schema.unknown_in(job, data)))
     for entry in data.get("sources", ()):
-        note("sources", str(entry.get("path")), _more(entry, _SOURCE))
+        note("sources", str(entry.get("path")), schema.unknown_in(source, entry))
     for entry in data.get("clips", ()):
-        more = _more(entry, _CLIP)
-        if touched := _more(entry.get("touch_up") or {}, _TOUCH):
+        more = schema.unknown_in(Clip, entry)
+        if touched := schema.unknown_in(TouchUp, entry.get("touch_up") or {}):
             more["touch_up"] = touched
         note("clips", str(entry.get("id")), more)
     for entry in data.get("script", ()):
-        note("script", str(entry.get("id")), _more(entry, _LINE))
+        note("script", str(entry.get("id")), schema.unknown_in(ScriptLine, entry))
     return found
-
-
-def _more(entry: Mapping[str, Any], known: set[str]) -> dict[str, Any]:
-    return {key: value for key, value in entry.items() if key not in known}
 
 
 def with_unknown(entry: dict[str, Any], unknown: Unknown, part: str, own: str) -> dict[str, Any]:

@@ -137,11 +137,7 @@ class Project:
     def _forget_comparisons(self) -> None:
         """Folders whose sources were compared are compared anew in another job."""
         self._compared = {}
-        self._news_in = set()
-        self._by_folder = {}
-        for facts in self.facts.values():  # those that both jobs have
-            self._by_folder.setdefault(facts.path.parent, {})[facts.path] = facts
-            self._news_in.add(facts.path.parent)
+        self._news_in = set(self._by_folder)
 
     def _let_go(self, source: Path) -> None:
         """Forget what is known of a source."""
@@ -159,7 +155,7 @@ class Project:
         """Forget what is known of a source that a job reads in another format."""
         known = self.facts.get(source)
         if known and known.stated != job.stated.get(source):
-            del self.facts[source]
+            self._let_go(source)
 
     def open_autosaved(self, copy: Path, path: Path | None) -> None:
         """Take up work that was not saved, as a change of the job it belongs to.

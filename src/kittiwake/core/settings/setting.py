@@ -2,8 +2,11 @@
 
 from __future__ import annotations
 
+from typing import Annotated, Any, Literal
+
 from ...plain_data import dataclass
 from ...words import phrase
+from .. import schema
 from ..registry import Registry
 
 Value = bool | int | str
@@ -54,28 +57,20 @@ class Setting:
 
     def wrong(self, value: object) -> str:
         """What is wrong with a value, in words that say what would be right; empty where nothing is."""
-        if type(value) is not type(self.default):
-            wanted = {bool: phrase("true or false"), int: phrase("a whole number"), str: phrase("a text in quotes")}[
-                type(self.default)
-            ]
-            return phrase("{key} is {wanted}, not {value!r}.", key=self.key, wanted=wanted, value=value)
-        if self.choices and value not in dict(self.choices):
-            return phrase(
-                "{key} is one of {list}, not {value!r}.",
-                key=self.key,
-                list=", ".join((str(one) for one, _ in self.choices)),
-                value=value,
-            )
-        if isinstance(value, int) and self.high and not self.low <= value <= self.high:
-            return phrase(
-                "{key} is from {low} to {high}{unit}, not {value}.",
-                key=self.key,
-                low=self.low,
-                high=self.high,
-                unit=self.unit and " " + self.unit,
-                value=value,
-            )
+        try:
+            schema.read(self._kind, value)
+        except schema.SchemaError as error:
+            return error.described(self.key) + "."
         return ""
+
+    @property
+    def _kind(self) -> Any:
+        """What its values are, as an annotation."""
+        if self.choices:
+            return Literal[tuple(value for value, _ in self.choices)]
+        if self.high and not isinstance(self.default, bool):
+            return Annotated[int, schema.Limited(ge=self.low, le=self.high)]
+        return type(self.default)
 
 
 _REGISTRY: Registry[str, Setting] = Registry("setting", "kittiwake.core.settings.known", "settings")

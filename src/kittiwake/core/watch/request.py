@@ -5,7 +5,6 @@ from __future__ import annotations
 import os
 from collections.abc import Iterable, Sequence
 from pathlib import Path
-from typing import Any
 
 from ...plain_data import dataclass
 from ...words import joined, phrase
@@ -13,6 +12,7 @@ from ..disk.place import write_text_whole
 from ..disk.text import parse_toml, text_of
 from ..errors import RulesError, reason_of
 from ..model import load_receiver
+from ..schema import Document, PathText, Text
 
 _LARGEST = 256 * 1024  # bytes
 _HEAD = '# Folders that Kittiwake watches: what arrives whole in one is made for its receivers.\n# [[folder]]\n# path = "/home/me/in"\n# receivers = ["phone-menu"]        slugs, or paths of TOML files\n# into = "/home/me/out"             default: "made" in the folder itself\n'
@@ -157,23 +157,29 @@ def wishes(path: Path | None = None) -> list[WatchedFolder]:
             phrase("Mend it, or remove it."),
             "settings",
         ) from error
-    folders = found.get("folder", [])
-    if not isinstance(folders, list):
-        raise RulesError(phrase("{file}: folders are written as [[folder]].", file=file), "", "settings")
-    return [_parsed(one, file, number) for number, one in enumerate(folders, 1)]
+    document = Document(RulesError, phrase("In {name}", name=file.name), phrase("Mend it, or remove it."), "settings")
+    folders = document.read(_WatchFile, found).folder
+    return [
+        _parsed(one, phrase("{name}, folder {number}", name=file.name, number=number))
+        for number, one in enumerate(folders, 1)
+    ]
 
 
-def _parsed(one: Any, file: Path, number: int) -> WatchedFolder:
-    where = phrase("{name}, folder {number}", name=file.name, number=number)
-    if not isinstance(one, dict) or not isinstance(one.get("path"), str):
-        raise RulesError(phrase("{where}: path is missing.", where=where), "", "settings")
-    receivers, into = one.get("receivers"), one.get("into")
-    if not isinstance(receivers, list) or not all(isinstance(slug, str) for slug in receivers):
-        raise RulesError(phrase('{where}: receivers is a list, such as ["phone-menu"].', where=where), "", "settings")
-    if into is not None and not isinstance(into, str):
-        raise RulesError(phrase("{where}: into is a folder.", where=where), "", "settings")
+@dataclass(frozen=True, slots=True)
+class _FolderOfAFile:
+    path: PathText
+    receivers: tuple[Text, ...]
+    into: Text = ""
+
+
+@dataclass(frozen=True, slots=True)
+class _WatchFile:
+    folder: tuple[_FolderOfAFile, ...] = ()
+
+
+def _parsed(one: _FolderOfAFile, where: str) -> WatchedFolder:
     try:
-        return WatchedFolder.of(Path(one["path"]), receivers, Path(into) if into else None)
+        return WatchedFolder.of(Path(one.path), one.receivers, Path(one.into) if one.into else None)
     except RulesError as error:
         raise RulesError(joined((where, error.message), ": "), error.remedy, error.code) from error
 

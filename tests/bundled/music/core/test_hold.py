@@ -103,9 +103,9 @@ class TestLoop(FolderCase):
 
 class TestRecipe(FolderCase):
     def test_what_is_wrong_is_said_of_the_recipe_and_of_a_job_again_afterwards(self) -> None:
-        with self.assertRaisesRegex(KittiwakeError, "In the recipe fade is 99; .* is wanted"):
+        with self.assertRaisesRegex(KittiwakeError, "In the recipe, fade = 99: .* is wanted"):
             HoldRecipe.from_dict({"fade": 99})
-        with self.assertRaisesRegex(KittiwakeError, "In the job file touch_up.loop is 99"):
+        with self.assertRaisesRegex(KittiwakeError, "In the job file, loop of a touch-up = 99"):
             TouchUp.from_dict({"loop": 99})
 
 

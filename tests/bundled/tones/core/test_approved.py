@@ -72,7 +72,7 @@ class TestApproved(unittest.TestCase):
             {"segment": [{"say": "Hello"}]}, {"segment": [{"play": "a.wav", "seconds": 1}]}, {"segment": [{"tone": "gb/ringing"}]}, {"segment": [{"tone": "xx/none"}]}, {"segment": [{**one, "say": "x"}]}, {"segment": 3}, {"segment": [3]}, {"segment": [{**one, "odd": 1}]}, {"segment": [one], "full_scale": 3.17}, {"segment": [{**one, "hz": [440, 441], "level": 0}]}, {"segment": [one], "odd": 3}, {"segment": [one], "name": 3},
         )  # fmt: skip
         for n, case in enumerate(cases):
-            recipe = said(recipe_of, case)
+            recipe = said(recipe_of, {"name": "T", **case})
             if isinstance(recipe, str):
                 found[f"{n}"] = recipe
                 continue

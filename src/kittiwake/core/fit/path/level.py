@@ -6,9 +6,9 @@ import math
 from collections.abc import Iterator
 
 from ....words import phrase
+from ...model.clip import bounds_of
 from ...model.rule import Blank
 from ...model.touch_field import TouchFlag, TouchNumber
-from ...model.touch_parameters import bounds_of
 from ...model.units import db, format_db
 from ..verdict import Recipe, Step
 from .stage import Described, Stage

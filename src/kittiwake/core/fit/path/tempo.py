@@ -6,9 +6,9 @@ from collections.abc import Iterator
 
 from ....words import joined, phrase
 from ...model import Receiver
+from ...model.clip import bounds_of
 from ...model.rule import Blank
 from ...model.touch_field import TouchNumber
-from ...model.touch_parameters import bounds_of
 from ...model.units import format_hz
 from ...sound import change_tempo, resample
 from ...sound.length import exactly, played_length, resampled_length

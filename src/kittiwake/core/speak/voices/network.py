@@ -17,19 +17,21 @@ import binascii
 import hashlib
 import io
 import json
+from dataclasses import field
 from functools import lru_cache
 from pathlib import Path
-from typing import Any
+from typing import Annotated, Any
 
 import numpy as np
 import soundfile
 from platformdirs import user_config_path
 
 from ....plain_data import dataclass
-from ....words import joined, phrase
+from ....words import phrase
 from ...disk.text import parse_toml, text_of
 from ...errors import KittiwakeError, reason_of
 from ...net import NetError, ask, filled_in, in_address, in_header, in_json, is_here
+from ...schema import Document, Limited, Meets, Text
 from ..engine import Engine, Speech, VoiceError, VoiceInfo, register_engine
 
 _MOST_BYTES = 64 << 20
@@ -53,6 +55,22 @@ class Service:
     timeout: float = _WAIT_S
 
 
+def _is_address(text: str) -> bool:
+    return text.startswith(("http://", "https://"))
+
+
+@dataclass(frozen=True, slots=True)
+class _VoiceFile:
+    url: Annotated[Text, Meets(_is_address, phrase("an address that begins with http:// or https://"))]
+    name: Text = ""
+    languages: Annotated[tuple[Text, ...], Limited(min_length=1)] = ("en",)
+    body: Text = ""
+    sound: Text = ""
+    voice: Text = ""
+    headers: dict[str, Text] = field(default_factory=dict)
+    timeout: Annotated[float, Limited(gt=0, le=600)] = _WAIT_S
+
+
 def voices_folder() -> Path:
     return user_config_path("kittiwake") / "voices"
 
@@ -71,22 +89,11 @@ def service_of(path: Path) -> Service:
         raise VoiceError(
             phrase("{name} cannot be read: {detail}.", name=path.name, detail=text), phrase("Mend it."), "voice_file"
         ) from error
-    known = {"name", "languages", "url", "body", "sound", "voice", "headers", "timeout"}
-    languages, headers = data.get("languages", ["en"]), data.get("headers", {})
-    faults = [
-        (set(data) <= known, phrase('there is no field “{next}”', next=next(iter(set(data) - known), ''))),
-        (isinstance(languages, list) and languages and all(isinstance(one, str) for one in languages), phrase('languages is a list of texts')),
-        (isinstance(headers, dict) and all(isinstance(one, str) for one in headers.values()), phrase('headers is a table of texts')),
-        (str(data.get("url", "")).startswith(("http://", "https://")), phrase('url begins with http:// or https://')),
-        (all(isinstance(data.get(key, ""), str) for key in ("name", "url", "body", "sound", "voice")), phrase('name, url, body, sound and voice are texts')),
-        (isinstance(data.get("timeout", 1), int | float) and 0 < float(data.get("timeout", 1)) <= 600, phrase('timeout is seconds, up to 600')),
-    ]  # fmt: skip
-    for right, text in faults:
-        if not right:
-            raise VoiceError(joined((path.name, text), ": ") + ".", phrase("Mend it."), "voice_file")
+    document = Document(VoiceError, path.name, phrase("Mend it."), "voice_file")
+    found = document.read(_VoiceFile, data)
     return Service(
-        path.stem, data.get("name") or path.stem, tuple(languages), data["url"], data.get("body", ""), data.get("sound", ""), data.get("voice", ""),
-        tuple(headers.items()), float(data.get("timeout", _WAIT_S)),
+        path.stem, found.name or path.stem, found.languages, found.url, found.body, found.sound, found.voice, tuple(found.headers.items()),
+        float(found.timeout),
     )  # fmt: skip
 
 

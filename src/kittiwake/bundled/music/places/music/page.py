@@ -27,7 +27,7 @@ from .....ui.workers.worker import Outcome
 from .....words import decimal, in_words, joined, phrase, tr
 from ...core.known_rights import keep_rights, rights_of
 from ...core.making import HoldMusicResult, clip_of_hold, hold_beside
-from ...core.recipe import MOST_SECONDS, RATES, HoldRecipe, Part
+from ...core.recipe import MOST_SECONDS, RATES, RECIPE, HoldRecipe, Part
 from ...worker import HoldMusicWorker
 from .loop_picture import LoopPicture
 
@@ -285,7 +285,7 @@ class MusicPage(PlacePage):
         loop = None
         if self.start.text().strip() and self.stop.text().strip():
             loop = (_seconds(self.start.text()), _seconds(self.stop.text()))
-        rights = Rights.from_dict({key: field.text().strip() for key, field in self.rights.items()})
+        rights = Rights.from_dict({key: field.text().strip() for key, field in self.rights.items()}, RECIPE)
         message = str(self.messages.currentData() or "")
         new = self.recipe.changed(
             name=self.name.text().strip() or self.recipe.name, loop=loop, rights=rights, rate=int(self.rate.currentData()),

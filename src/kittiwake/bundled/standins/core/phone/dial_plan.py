@@ -24,10 +24,11 @@ import dataclasses
 import re
 from collections.abc import Iterable, Mapping
 from dataclasses import field
-from typing import Any
+from typing import Annotated, Any
 
 from .....core.disk.text import parse_toml
 from .....core.errors import KittiwakeError
+from .....core.schema import Document, FilledText, Limited, Meets, Written
 from .....plain_data import dataclass
 from .....words import joined, phrase
 from ....tones.core.plan import tone_for
@@ -39,10 +40,57 @@ STATES = ("dialling", "ringing", "busy", "congestion", "hold", "error")
 PLAIN = ("operator", "voicemail", "hold", "busy", "congestion", "back", "again", phrase("hang up"))
 _USUAL = {"dialling": "gb/dial", "ringing": "gb/ringing", "busy": "gb/busy", "congestion": "gb/congestion", "hold": "silence", "error": "gb/special"}  # fmt: skip
 _MOST = 200  # menus
+_LONGEST = 400  # characters
 
 
 class PlanError(KittiwakeError):
     """A dial plan that is none; the message names the field."""
+
+
+def _document(where: str) -> Document:
+    return Document(
+        PlanError, phrase("In {where}", where=where), phrase("Mend it, and hand it over again."), "dial_plan"
+    )
+
+
+def _is_a_line(text: str) -> bool:
+    return text.isprintable() and len(text) <= _LONGEST
+
+
+def _prompts(value: Any) -> Any:
+    """A single prompt is written without brackets too."""
+    return [value] if isinstance(value, str) else value
+
+
+Line = Annotated[str, Meets(_is_a_line, phrase("a text of one line"))]
+
+
+@dataclass(frozen=True, slots=True)
+class _MenuFile:
+    """A menu as TOML has it."""
+
+    say: Annotated[tuple[FilledText, ...], Written(_prompts)] = ()
+    keys: Mapping[str, Line] = field(default_factory=dict)
+    wrong: Line = ""
+    silence: Line = ""
+
+
+@dataclass(frozen=True, slots=True)
+class _PlanFile:
+    """A plan as TOML has it."""
+
+    menus: Annotated[
+        Mapping[str, _MenuFile],
+        Meets(lambda menus: 0 < len(menus) <= _MOST, phrase("one menu to {most}", most=_MOST)),
+    ]
+    name: Line = "Phone"
+    first: Line = ""
+    states: Mapping[str, Line] = field(default_factory=dict)
+    opens_after: Annotated[float, Limited(ge=0, le=5)] = 0.1
+    timeout: Annotated[float, Limited(ge=0.5, le=60)] = 4.0
+    tries: Annotated[int, Limited(ge=1, le=10)] = 3
+    language: Line = ""
+    version: Any = None
 
 
 @dataclass(frozen=True, slots=True)
@@ -177,18 +225,21 @@ def plan_of(text: str, where: str = "the dial plan") -> DialPlan:
         data = parse_toml(text.removeprefix("\ufeff"))
     except (ValueError, RecursionError) as error:
         raise _wrong(where, phrase("is not valid TOML: {error}", error=error)) from error
-    known = {"name", "first", "menus", "states", "opens_after", "timeout", "tries", "language", "version"}
-    if unknown := set(data) - known:
-        raise _wrong(where, phrase("has no field “{unknown}”", unknown=min(unknown)))
-    menus = data.get("menus")
-    if not isinstance(menus, dict) or not menus or len(menus) > _MOST:
-        raise _wrong(where, phrase("needs menus, from one to {most}", most=_MOST))
+    found = _document(where).read(_PlanFile, data)
+    menus = {
+        name: Menu(
+            name,
+            one.say,
+            {key: what.strip() for key, what in one.keys.items()},
+            one.wrong.strip(),
+            one.silence.strip(),
+        )
+        for name, one in found.menus.items()
+    }
+    states = {name: what.strip() for name, what in found.states.items()}
     plan = DialPlan(
-        _text(data.get("name", "Phone"), where, "name"), _text(data.get("first", next(iter(menus))), where, "first"),
-        {name: _menu(name, one, where) for name, one in menus.items()},
-        {name: _text(one, where, f"states.{name}") for name, one in _table(data.get("states", {}), where, "states").items()},
-        _number(data.get("opens_after", 0.1), where, "opens_after", 0, 5), _number(data.get("timeout", 4.0), where, "timeout", 0.5, 60),
-        int(_number(data.get("tries", 3), where, "tries", 1, 10)), _text(data.get("language", ""), where, "language"),
+        found.name.strip(), found.first.strip() or next(iter(menus)), menus, states, float(found.opens_after), float(found.timeout), found.tries,
+        found.language.strip(),
     )  # fmt: skip
     check(plan, where)
     return plan
@@ -284,38 +335,3 @@ def from_names(names: Iterable[str], name: str = "Phone") -> DialPlan:
 
 def _wrong(where: str, sentence: str) -> PlanError:
     return PlanError(joined((where, sentence)) + ".", phrase("Mend it, and hand it over again."), "dial_plan")
-
-
-def _menu(name: str, data: object, where: str) -> Menu:
-    table = _table(data, where, f"menus.{name}")
-    if unknown := set(table) - {"say", "keys", "wrong", "silence"}:
-        raise _wrong(where, phrase("has no field “{unknown}” in menus.{name}", unknown=min(unknown), name=name))
-    say = table.get("say", [])
-    say = [say] if isinstance(say, str) else say
-    if not isinstance(say, list) or not all(isinstance(one, str) and one for one in say):
-        raise _wrong(where, phrase("wants names of prompts in menus.{name}.say", name=name))
-    keys = _table(table.get("keys", {}), where, f"menus.{name}.keys")
-    return Menu(
-        name, tuple(say), {str(key): _text(one, where, f"menus.{name}.keys.{key}") for key, one in keys.items()},
-        _text(table.get("wrong", ""), where, f"menus.{name}.wrong"), _text(table.get("silence", ""), where, f"menus.{name}.silence"),
-    )  # fmt: skip
-
-
-def _table(value: object, where: str, name: str) -> dict[str, Any]:
-    if not isinstance(value, dict):
-        raise _wrong(where, phrase("wants a table at {name}", name=name))
-    return value
-
-
-def _text(value: object, where: str, name: str) -> str:
-    if not isinstance(value, str) or not value.isprintable() or len(value) > 400:
-        raise _wrong(where, phrase("wants a text at {name}", name=name))
-    return value.strip()
-
-
-def _number(value: object, where: str, name: str, low: float, high: float) -> float:
-    if not isinstance(value, int | float) or isinstance(value, bool) or not low <= value <= high:
-        raise _wrong(
-            where, phrase("wants a number from {low:g} to {high:g} at {name}", low=low, high=high, name=name)
-        )
-    return float(value)
