@@ -5,7 +5,6 @@ from __future__ import annotations
 import sys
 from collections.abc import Callable, Mapping
 from dataclasses import MISSING, fields, is_dataclass
-from functools import cache
 from types import NoneType, UnionType
 from typing import Any, Literal, Union, get_args, get_origin
 
@@ -117,14 +116,25 @@ def table_of(kind: Any) -> TableReader:
     return _TABLES[kind]
 
 
-@cache
+_READERS: dict[tuple[str, bool], Reader] = {}
+
+
 def reader_of(hint: Any) -> Reader:
-    return _made(hint, reader_of, True)
+    """The reader of an annotation; unknown fields of tables in it are faults."""
+    return _kept(hint, reader_of, True)
 
 
-@cache
 def lenient_reader_of(hint: Any) -> Reader:
-    return _made(hint, lenient_reader_of, False)
+    """The same, that leaves unknown fields alone."""
+    return _kept(hint, lenient_reader_of, False)
+
+
+def _kept(hint: Any, reader: Callable[[Any], Reader], strict: bool) -> Reader:
+    # By how it is written: annotations of the same choices in another order are equal, and are not to be said alike.
+    key = repr(hint), strict
+    if key not in _READERS:
+        _READERS[key] = _made(hint, reader, strict)
+    return _READERS[key]
 
 
 def _made(hint: Any, reader: Callable[[Any], Reader], strict: bool) -> Reader:
