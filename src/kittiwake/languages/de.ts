@@ -3105,11 +3105,6 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../bundled/standins/places/phone/page.py" />
-   <source>The phone refuses {name}: {reason}</source>
-   <translation>Das Telefon weist {name} zurück: {reason}</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/places/phone/page.py" />
    <source>“{name}” at {key} of {menu}</source>
    <translation>„{name}“ bei {key} von {menu}</translation>
   </message>
@@ -3232,6 +3227,11 @@ Median {median}, von {known} Clips</translation>
    <location filename="../bundled/standins/plan_dialog.py" />
    <source>The menu as TOML</source>
    <translation>Das Menü als TOML</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/stock.py" />
+   <source>The phone refuses {name}: {reason}</source>
+   <translation>Das Telefon weist {name} zurück: {reason}</translation>
   </message>
   <message>
    <location filename="../bundled/standins/try_verb.py" />
@@ -9865,129 +9865,129 @@ Median {median}, von {known} Clips</translation>
    <translation>Aufgenommen mit {device}</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/annotations.py" />
    <source>a text of whole characters</source>
    <translation>ein Text aus ganzen Zeichen</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/annotations.py" />
    <source>a path</source>
    <translation>ein Pfad</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
-   <source>{field} of {where}</source>
-   <translation>{field} von {where}</translation>
-  </message>
-  <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/document.py" />
    <source>{inside}, {faults}.</source>
    <translation>{inside}, {faults}.</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/fault.py" />
+   <source>{field} of {where}</source>
+   <translation>{field} von {where}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema/fault.py" />
    <source>{wanted} is wanted</source>
    <translation>erwartet wird {wanted}</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
-   <source>a table</source>
-   <translation>eine Tabelle</translation>
-  </message>
-  <message>
-   <location filename="../core/schema.py" />
-   <source>it has to be given</source>
-   <translation>es muss angegeben werden</translation>
-  </message>
-  <message>
-   <location filename="../core/schema.py" />
-   <source>there is no such field; did you mean {near}?</source>
-   <translation>dieses Feld gibt es nicht; ist {near} gemeint?</translation>
-  </message>
-  <message>
-   <location filename="../core/schema.py" />
-   <source>there is no such field; there are {list}{more}</source>
-   <translation>dieses Feld gibt es nicht; es gibt {list}{more}</translation>
-  </message>
-  <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>{list} or {last}</source>
    <translation>{list} oder {last}</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>a list of {n} values</source>
    <translation>eine Liste von {n} Werten</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>a list</source>
    <translation>eine Liste</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>give at least one</source>
    <translation>mindestens eines angeben</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>there are {n}; at most {most} are taken</source>
    <translation>es sind {n}; höchstens {most} werden genommen</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
+   <source>a table</source>
+   <translation>eine Tabelle</translation>
+  </message>
+  <message>
+   <location filename="../core/schema/kinds.py" />
    <source>a text</source>
    <translation>ein Text</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>a text of at most {most} characters</source>
    <translation>ein Text von höchstens {most} Zeichen</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>a text of the pattern {pattern}</source>
    <translation>ein Text nach dem Muster {pattern}</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>true or false</source>
    <translation>true oder false</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>a whole number</source>
    <translation>eine ganze Zahl</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>a number</source>
    <translation>eine Zahl</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>{wanted}, without quotes,</source>
    <translation>{wanted}, ohne Anführungszeichen,</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>{kind} over {over:g}</source>
    <translation>{kind} über {over:g}</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>{kind}, at most {high:g}</source>
    <translation>{kind}, höchstens {high:g}</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>{kind} from {low:g} on</source>
    <translation>{kind} ab {low:g}</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>{kind} from {low:g} to {high:g}</source>
    <translation>{kind} von {low:g} bis {high:g}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema/table.py" />
+   <source>it has to be given</source>
+   <translation>es muss angegeben werden</translation>
+  </message>
+  <message>
+   <location filename="../core/schema/table.py" />
+   <source>there is no such field; did you mean {near}?</source>
+   <translation>dieses Feld gibt es nicht; ist {near} gemeint?</translation>
+  </message>
+  <message>
+   <location filename="../core/schema/table.py" />
+   <source>there is no such field; there are {list}{more}</source>
+   <translation>dieses Feld gibt es nicht; es gibt {list}{more}</translation>
   </message>
   <message>
    <location filename="../core/script/edit.py" />
@@ -15159,11 +15159,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/places/record/page.py" />
-   <source>&lt;b&gt;● Recording&lt;/b&gt;, {seconds:.1f} s. {ends}</source>
-   <translation>&lt;b&gt;● Aufnahme&lt;/b&gt;, {seconds:.1f} s. {ends}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
    <source>Say it when the count is over.</source>
    <translation>Sprechen, wenn das Zählen vorbei ist.</translation>
   </message>
@@ -15198,61 +15193,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <translation>Vor dem ersten Take wird das Rauschen des Raums gemessen: einen Moment still sein.</translation>
   </message>
   <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>noisy: close the window, switch off what hums</source>
-   <translation>laut: das Fenster schließen, ausschalten, was brummt</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>Room {room}, {kind} (dotted line).</source>
-   <translation>Raum {room}, {kind} (gepunktete Linie).</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>Measuring the room: be silent …</source>
-   <translation>Der Raum wird gemessen: still sein …</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>Counting in …</source>
-   <translation>Es wird eingezählt …</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>Checking it …</source>
-   <translation>Wird geprüft …</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>The microphone is not open.</source>
-   <translation>Das Mikrofon ist nicht offen.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>Enter begins. It counts in and records. {ends} What you type is its name.</source>
-   <translation>Enter beginnt. Es zählt ein und nimmt auf. {ends} Was Sie tippen, ist der Name.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>&lt;b&gt;✓ It can be used&lt;/b&gt;: {length}, on the board as &lt;b&gt;{name}&lt;/b&gt;. {ended}</source>
-   <translation>&lt;b&gt;✓ Brauchbar&lt;/b&gt;: {length}, in der Übersicht als &lt;b&gt;{name}&lt;/b&gt;. {ended}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>It ends after {silence:g} s of silence.</source>
-   <translation>Sie endet nach {silence:g} s Stille.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>Enter ends it.</source>
-   <translation>Enter beendet sie.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>It ended by itself after {silence:g} s of silence; what was said later is not in it. Above, and in the settings, it can be longer.</source>
-   <translation>Sie endete von selbst nach {silence:g} s Stille; was später gesagt wurde, ist nicht darin. Oben und in den Einstellungen kann es länger sein.</translation>
-  </message>
-  <message>
    <location filename="../ui/places/record/take_view.py" />
    <source>The take as it grows</source>
    <translation>Der Take, während er wächst</translation>
@@ -15271,6 +15211,71 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/places/record/take_view.py" />
    <source>kept: {kept:.2f} s</source>
    <translation>behalten: {kept:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>noisy: close the window, switch off what hums</source>
+   <translation>laut: das Fenster schließen, ausschalten, was brummt</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>fair</source>
+   <translation>mäßig</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>Room {room}, {kind} (dotted line).</source>
+   <translation>Raum {room}, {kind} (gepunktete Linie).</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>Measuring the room: be silent …</source>
+   <translation>Der Raum wird gemessen: still sein …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>Counting in …</source>
+   <translation>Es wird eingezählt …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>&lt;b&gt;● Recording&lt;/b&gt;, {seconds:.1f} s. {ends}</source>
+   <translation>&lt;b&gt;● Aufnahme&lt;/b&gt;, {seconds:.1f} s. {ends}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>Checking it …</source>
+   <translation>Wird geprüft …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>The microphone is not open.</source>
+   <translation>Das Mikrofon ist nicht offen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>Enter begins. It counts in and records. {ends} What you type is its name.</source>
+   <translation>Enter beginnt. Es zählt ein und nimmt auf. {ends} Was Sie tippen, ist der Name.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>&lt;b&gt;✓ It can be used&lt;/b&gt;: {length}, on the board as &lt;b&gt;{name}&lt;/b&gt;. {ended}</source>
+   <translation>&lt;b&gt;✓ Brauchbar&lt;/b&gt;: {length}, in der Übersicht als &lt;b&gt;{name}&lt;/b&gt;. {ended}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>It ends after {silence:g} s of silence.</source>
+   <translation>Sie endet nach {silence:g} s Stille.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>Enter ends it.</source>
+   <translation>Enter beendet sie.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>It ended by itself after {silence:g} s of silence; what was said later is not in it. Above, and in the settings, it can be longer.</source>
+   <translation>Sie endete von selbst nach {silence:g} s Stille; was später gesagt wurde, ist nicht darin. Oben und in den Einstellungen kann es länger sein.</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/places/script/back.py" />

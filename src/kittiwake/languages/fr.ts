@@ -3105,11 +3105,6 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../bundled/standins/places/phone/page.py" />
-   <source>The phone refuses {name}: {reason}</source>
-   <translation>Le téléphone refuse {name} : {reason}</translation>
-  </message>
-  <message>
-   <location filename="../bundled/standins/places/phone/page.py" />
    <source>“{name}” at {key} of {menu}</source>
    <translation>« {name} » à {key} de {menu}</translation>
   </message>
@@ -3232,6 +3227,11 @@ médiane {median}, de {known} clips</translation>
    <location filename="../bundled/standins/plan_dialog.py" />
    <source>The menu as TOML</source>
    <translation>Le menu en TOML</translation>
+  </message>
+  <message>
+   <location filename="../bundled/standins/stock.py" />
+   <source>The phone refuses {name}: {reason}</source>
+   <translation>Le téléphone refuse {name} : {reason}</translation>
   </message>
   <message>
    <location filename="../bundled/standins/try_verb.py" />
@@ -9865,129 +9865,129 @@ médiane {median}, de {known} clips</translation>
    <translation>Enregistré avec {device}</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/annotations.py" />
    <source>a text of whole characters</source>
    <translation>un texte de caractères entiers</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/annotations.py" />
    <source>a path</source>
    <translation>un chemin</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
-   <source>{field} of {where}</source>
-   <translation>{field} de {where}</translation>
-  </message>
-  <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/document.py" />
    <source>{inside}, {faults}.</source>
    <translation>{inside}, {faults}.</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/fault.py" />
+   <source>{field} of {where}</source>
+   <translation>{field} de {where}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema/fault.py" />
    <source>{wanted} is wanted</source>
    <translation>il faut {wanted}</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
-   <source>a table</source>
-   <translation>une table</translation>
-  </message>
-  <message>
-   <location filename="../core/schema.py" />
-   <source>it has to be given</source>
-   <translation>il doit être donné</translation>
-  </message>
-  <message>
-   <location filename="../core/schema.py" />
-   <source>there is no such field; did you mean {near}?</source>
-   <translation>ce champ n’existe pas ; vouliez-vous dire {near} ?</translation>
-  </message>
-  <message>
-   <location filename="../core/schema.py" />
-   <source>there is no such field; there are {list}{more}</source>
-   <translation>ce champ n’existe pas ; il y a {list}{more}</translation>
-  </message>
-  <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>{list} or {last}</source>
    <translation>{list} ou {last}</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>a list of {n} values</source>
    <translation>une liste de {n} valeurs</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>a list</source>
    <translation>une liste</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>give at least one</source>
    <translation>en donner au moins un</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>there are {n}; at most {most} are taken</source>
    <translation>il y en a {n} ; {most} au plus sont acceptés</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
+   <source>a table</source>
+   <translation>une table</translation>
+  </message>
+  <message>
+   <location filename="../core/schema/kinds.py" />
    <source>a text</source>
    <translation>un texte</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>a text of at most {most} characters</source>
    <translation>un texte d’au plus {most} caractères</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>a text of the pattern {pattern}</source>
    <translation>un texte de la forme {pattern}</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>true or false</source>
    <translation>true ou false</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>a whole number</source>
    <translation>un nombre entier</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>a number</source>
    <translation>un nombre</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>{wanted}, without quotes,</source>
    <translation>{wanted}, sans guillemets,</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>{kind} over {over:g}</source>
    <translation>{kind} supérieur à {over:g}</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>{kind}, at most {high:g}</source>
    <translation>{kind}, au plus {high:g}</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>{kind} from {low:g} on</source>
    <translation>{kind} à partir de {low:g}</translation>
   </message>
   <message>
-   <location filename="../core/schema.py" />
+   <location filename="../core/schema/kinds.py" />
    <source>{kind} from {low:g} to {high:g}</source>
    <translation>{kind} de {low:g} à {high:g}</translation>
+  </message>
+  <message>
+   <location filename="../core/schema/table.py" />
+   <source>it has to be given</source>
+   <translation>il doit être donné</translation>
+  </message>
+  <message>
+   <location filename="../core/schema/table.py" />
+   <source>there is no such field; did you mean {near}?</source>
+   <translation>ce champ n’existe pas ; vouliez-vous dire {near} ?</translation>
+  </message>
+  <message>
+   <location filename="../core/schema/table.py" />
+   <source>there is no such field; there are {list}{more}</source>
+   <translation>ce champ n’existe pas ; il y a {list}{more}</translation>
   </message>
   <message>
    <location filename="../core/script/edit.py" />
@@ -15159,11 +15159,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/places/record/page.py" />
-   <source>&lt;b&gt;● Recording&lt;/b&gt;, {seconds:.1f} s. {ends}</source>
-   <translation>&lt;b&gt;● Prise en cours&lt;/b&gt;, {seconds:.1f} s. {ends}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
    <source>Say it when the count is over.</source>
    <translation>Parler quand le décompte est fini.</translation>
   </message>
@@ -15198,61 +15193,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <translation>Le bruit de la pièce est mesuré avant la première prise : un instant de silence.</translation>
   </message>
   <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>noisy: close the window, switch off what hums</source>
-   <translation>bruyante : fermer la fenêtre, éteindre ce qui ronfle</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>Room {room}, {kind} (dotted line).</source>
-   <translation>Pièce {room}, {kind} (ligne pointillée).</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>Measuring the room: be silent …</source>
-   <translation>Mesure de la pièce : silence …</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>Counting in …</source>
-   <translation>Décompte …</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>Checking it …</source>
-   <translation>Vérification …</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>The microphone is not open.</source>
-   <translation>Le micro n’est pas ouvert.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>Enter begins. It counts in and records. {ends} What you type is its name.</source>
-   <translation>Entrée commence. Cela compte, puis enregistre. {ends} Ce que vous tapez est son nom.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>&lt;b&gt;✓ It can be used&lt;/b&gt;: {length}, on the board as &lt;b&gt;{name}&lt;/b&gt;. {ended}</source>
-   <translation>&lt;b&gt;✓ Utilisable&lt;/b&gt; : {length}, sur le tableau comme &lt;b&gt;{name}&lt;/b&gt;. {ended}</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>It ends after {silence:g} s of silence.</source>
-   <translation>Elle finit après {silence:g} s de silence.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>Enter ends it.</source>
-   <translation>Entrée la termine.</translation>
-  </message>
-  <message>
-   <location filename="../ui/places/record/page.py" />
-   <source>It ended by itself after {silence:g} s of silence; what was said later is not in it. Above, and in the settings, it can be longer.</source>
-   <translation>Elle a fini d’elle-même après {silence:g} s de silence ; ce qui a été dit ensuite n’y est pas. Ci-dessus et dans les réglages, ce peut être plus long.</translation>
-  </message>
-  <message>
    <location filename="../ui/places/record/take_view.py" />
    <source>The take as it grows</source>
    <translation>La prise à mesure qu’elle grandit</translation>
@@ -15271,6 +15211,71 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/places/record/take_view.py" />
    <source>kept: {kept:.2f} s</source>
    <translation>gardé : {kept:.2f} s</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>noisy: close the window, switch off what hums</source>
+   <translation>bruyante : fermer la fenêtre, éteindre ce qui ronfle</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>fair</source>
+   <translation>moyenne</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>Room {room}, {kind} (dotted line).</source>
+   <translation>Pièce {room}, {kind} (ligne pointillée).</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>Measuring the room: be silent …</source>
+   <translation>Mesure de la pièce : silence …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>Counting in …</source>
+   <translation>Décompte …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>&lt;b&gt;● Recording&lt;/b&gt;, {seconds:.1f} s. {ends}</source>
+   <translation>&lt;b&gt;● Prise en cours&lt;/b&gt;, {seconds:.1f} s. {ends}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>Checking it …</source>
+   <translation>Vérification …</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>The microphone is not open.</source>
+   <translation>Le micro n’est pas ouvert.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>Enter begins. It counts in and records. {ends} What you type is its name.</source>
+   <translation>Entrée commence. Cela compte, puis enregistre. {ends} Ce que vous tapez est son nom.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>&lt;b&gt;✓ It can be used&lt;/b&gt;: {length}, on the board as &lt;b&gt;{name}&lt;/b&gt;. {ended}</source>
+   <translation>&lt;b&gt;✓ Utilisable&lt;/b&gt; : {length}, sur le tableau comme &lt;b&gt;{name}&lt;/b&gt;. {ended}</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>It ends after {silence:g} s of silence.</source>
+   <translation>Elle finit après {silence:g} s de silence.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>Enter ends it.</source>
+   <translation>Entrée la termine.</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/words.py" />
+   <source>It ended by itself after {silence:g} s of silence; what was said later is not in it. Above, and in the settings, it can be longer.</source>
+   <translation>Elle a fini d’elle-même après {silence:g} s de silence ; ce qui a été dit ensuite n’y est pas. Ci-dessus et dans les réglages, ce peut être plus long.</translation>
   </message>
   <message numerus="yes">
    <location filename="../ui/places/script/back.py" />

@@ -63,16 +63,14 @@ def fit(clip: Clip, facts: Facts, receiver: Receiver, context: BatchContext | No
     touch, span = clip.touch_up_at(receiver.slug), clip.span_at(receiver.slug, sound.frames)
     receiver = receiver_for(receiver, touch)
     rate_in = touch.true_rate or header.sample_rate
-    impossible = _impossible(touch, span, rate_in, sound)
-    if impossible is not None:
+    if (impossible := _impossible(touch, span, rate_in, sound)) is not None:
         return Fit("cannot", problems=(impossible,))
     path = _way(touch, span, header, receiver, sound, rate_in)
     if isinstance(path, Problem):
         return Fit("cannot", problems=(path,))
     touch = path.touch
     recipe = _shared(_recipe(path, header, receiver, sound), path, clip, receiver, context)
-    impossible = _too_short(recipe)
-    if impossible is not None:
+    if (impossible := _too_short(recipe)) is not None:
         return Fit("cannot", problems=(impossible,))
     gain, wanted = _predicted_gain(path.level, recipe)
     called = renamed(clip, receiver)

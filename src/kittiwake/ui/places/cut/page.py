@@ -355,8 +355,7 @@ class CutPage(PlacePage):
 
     def listen_for_names(self) -> None:
         """Let the speech engine suggest which line of the list each span is."""
-        facts = self.work.facts
-        if facts is not None and facts.ok and self._cut.spans:
+        if (facts := self.work.facts) is not None and facts.ok and self._cut.spans:
             self.ear.begin(facts, self._cut)
 
     def take_heard(self) -> None:

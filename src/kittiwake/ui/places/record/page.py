@@ -10,7 +10,6 @@ from PySide6.QtGui import QHideEvent
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QVBoxLayout
 
 from ....core.model import Clip, Line
-from ....core.model.units import format_db, format_seconds
 from ....core.project import edits
 from ....core.record import TakeCheck
 from ....core.record.endpoint import USUAL_SILENCE
@@ -20,13 +19,14 @@ from ...shell.session import Session
 from ...theme.scale import scaled
 from ...widgets.button import Button
 from ...widgets.field import Field
-from ...widgets.parts import esc, rich_label
+from ...widgets.parts import rich_label
 from ...widgets.said_box import SaidBox
 from ...workers.microphone import microphones, open_microphone
 from ...workers.recorder import BEATS, LEVEL_S, Recorder
 from ..place import PlacePage, Stop, place
 from .meter_view import MeterView
 from .take_view import TakeView
+from .words import room_words, state_html
 
 if TYPE_CHECKING:
     from ...shell.context import Context
@@ -332,13 +332,7 @@ class RecordPage(PlacePage):
         self.meter.show_meter(self.recorder.meter, self.recorder.room_dbfs)
         if self.recorder.state == "recording":
             self.take.show_levels(self.recorder.levels)
-            self.state.setText(
-                tr(
-                    "<b>● Recording</b>, {seconds:.1f} s. {ends}",
-                    seconds=self.recorder.seconds,
-                    ends=self._ends(),
-                )
-            )
+            self._say_state()
 
     def _refresh(self) -> None:
         state = self.recorder.state
@@ -351,10 +345,8 @@ class RecordPage(PlacePage):
         self.list.setEnabled(not busy)
         self.devices.setEnabled(not busy)
         self.list_button.setEnabled(not busy)
-        read = (
-            f"“{line.text}”" if line.text else (tr("Say it when the count is over.") if not self.lines else line.name)
-        )
-        self.line.setText(in_words(read))
+        unwritten = line.name if self.lines else tr("Say it when the count is over.")
+        self.line.setText(in_words(f"“{line.text}”" if line.text else unwritten))
         order = [*range(self._at + 1, len(self.lines)), *range(self._at)] if self.lines else []
         coming = next((self.lines[n] for n in order if not self._takes.get(self.lines[n].name)), None)
         self.following.setText(tr("next: {text}", text=coming.text or coming.name) if coming else "")
@@ -371,15 +363,8 @@ class RecordPage(PlacePage):
         if room is None:
             self.room.setText(tr("The noise of the room is measured before the first take: be silent for a moment."))
         else:
-            kind = (
-                "quiet"
-                if room < -55
-                else "fair"
-                if room < -45
-                else tr("noisy: close the window, switch off what hums")
-            )
-            self.room.setText(tr("Room {room}, {kind} (dotted line).", room=format_db(room), kind=kind))
-        self.state.setText(in_words(self._state_html(state)))
+            self.room.setText(room_words(room))
+        self._say_state()
         if state == "off":
             self.meter.show_meter(None, room)
         if focused in (self.next_button, self.again_button, self.hear_button, self.go_button) and not (
@@ -388,44 +373,8 @@ class RecordPage(PlacePage):
             # What is switched off hands the focus to whatever comes next in the window, and Enter would press that.
             (self.go_button if self.go_button.isVisible() else self.again_button).setFocus()
 
-    def _state_html(self, state: str) -> str:
-        if state == "room":
-            return tr("Measuring the room: be silent …")
-        if state == "count":
-            return tr("Counting in …")
-        if state == "recording":
-            return "<b>● Recording</b>"
-        if state == "checking":
-            return tr("Checking it …")
-        if state == "off":
-            return tr("The microphone is not open.")
-        if self._check is None:
-            return tr("Enter begins. It counts in and records. {ends} What you type is its name.", ends=self._ends())
-        check = self._check
-        if check.good:
-            length = (check.stop - check.start) / (check.facts.header.sample_rate if check.facts.header else 1)
-            return tr(
-                "<b>✓ It can be used</b>: {length}, on the board as <b>{name}</b>. {ended}",
-                length=format_seconds(length),
-                name=esc((self._taking or self.current).name),
-                ended=self._ended(),
-            )
-        notes = [f"<b>▲ {esc(note.message)}</b> {esc(note.remedy)}" for note in check.notes]
-        return "<br>".join(filter(None, [*notes, in_words(self._ended())]))
-
-    def _ends(self) -> str:
-        """When a take ends."""
-        silence = self.recorder.silence
-        return tr("It ends after {silence:g} s of silence.", silence=silence) if silence else tr("Enter ends it.")
-
-    def _ended(self) -> str:
-        """That the last take was not ended by whoever spoke: what came later is not in it."""
-        if not self.recorder.ended_by_itself:
-            return ""
-        return tr(
-            "It ended by itself after {silence:g} s of silence; what was said later is not in it. Above, and in the settings, it can be longer.",
-            silence=self.recorder.silence,
-        )
+    def _say_state(self) -> None:
+        self.state.setText(state_html(self.recorder, self._check, (self._taking or self.current).name))
 
     def use_silence(self, tenths: int) -> None:
         """After how much silence a take ends, in tenths of a second; 0: not by itself."""

@@ -9,7 +9,6 @@ import numpy as np
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
-from .....core.cut.times import frame_of
 from .....core.errors import KittiwakeError
 from .....core.intake.short import read_short
 from .....core.model import Clip
@@ -30,6 +29,7 @@ from ...core.making import HoldMusicResult, clip_of_hold, hold_beside
 from ...core.recipe import MOST_SECONDS, RATES, RECIPE, HoldRecipe, Part
 from ...worker import HoldMusicWorker
 from .loop_picture import LoopPicture
+from .times import clock_of, seconds_of
 
 if TYPE_CHECKING:
     from .....ui.shell.context import Context
@@ -218,7 +218,7 @@ class MusicPage(PlacePage):
         names = [Path(part.path).name for part in recipe.parts]
         self.pieces.setText(tr("of {pieces}", pieces=joined(names, tr(", then "))) if names else "")
         self._show_loop(recipe.loop)
-        self.length.setText("" if recipe.seconds is None else decimal(_clock(recipe.seconds)))
+        self.length.setText("" if recipe.seconds is None else decimal(clock_of(recipe.seconds)))
         self.rate.setCurrentIndex(max(0, self.rate.findData(recipe.rate)))
         self.band.setCurrentIndex(max(0, self.band.findData(recipe.band)))
         for key, box in self.boxes.items():
@@ -284,12 +284,12 @@ class MusicPage(PlacePage):
         """
         loop = None
         if self.start.text().strip() and self.stop.text().strip():
-            loop = (_seconds(self.start.text()), _seconds(self.stop.text()))
+            loop = (seconds_of(self.start.text()), seconds_of(self.stop.text()))
         rights = Rights.from_dict({key: field.text().strip() for key, field in self.rights.items()}, RECIPE)
         message = str(self.messages.currentData() or "")
         new = self.recipe.changed(
             name=self.name.text().strip() or self.recipe.name, loop=loop, rights=rights, rate=int(self.rate.currentData()),
-            seconds=_seconds(self.length.text()) if self.length.text().strip() else None, messages=(message,) if message else (),
+            seconds=seconds_of(self.length.text()) if self.length.text().strip() else None, messages=(message,) if message else (),
             band=self.band.currentData(), **{key: box.value() for key, box in self.boxes.items()},
         )  # fmt: skip
         if new.seconds is not None and not 1 <= new.seconds <= MOST_SECONDS:
@@ -386,19 +386,6 @@ class MusicPage(PlacePage):
 
     def shut_down(self) -> None:
         self.worker.shut_down(30)
-
-
-def _seconds(text: str) -> float:
-    """Seconds of ``12.5``, ``0:12.5`` or ``10:00``."""
-    return frame_of(text.replace(",", "."), 1000) / 1000
-
-
-def _clock(seconds: float) -> str:
-    return (
-        f"{int(seconds // 60)}:{seconds % 60:06.3f}".rstrip("0").rstrip(".")
-        if seconds % 60
-        else f"{int(seconds // 60)}:00"
-    )
 
 
 @place("music", "Hold music", Stop.SOUND, share=0.68, alone=True, stays=True)

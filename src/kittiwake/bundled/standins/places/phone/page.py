@@ -21,7 +21,6 @@ from .....core.disk.place import write_whole
 from .....core.errors import KittiwakeError
 from .....core.model import Stated
 from .....core.model.units import format_seconds
-from .....core.project.project import Project
 from .....core.standin.machine import ActionResult, StoredSound
 from .....ui.places.place import PlacePage, Stop, place
 from .....ui.shell.session import Session
@@ -34,6 +33,7 @@ from ...core.phone.dial_plan import DialPlan, Menu, from_names, plan_of
 from ...core.phone.edit import FREE, GREETING, made_menu, put, slots
 from ...machines.phone import Phone
 from ...plan_dialog import PlanDialog
+from ...stock import stock
 from ...worker import CallWorker
 from .tree import Keypad, Prompts, Tree, slot_words
 
@@ -190,34 +190,8 @@ class PhonePage(PlacePage):
 
     def _take_prompts(self) -> None:
         """What is made for a telephone on this board, handed to the stand-in; again only where it has changed."""
-        project: Project = self._session.project
-        wanted: dict[str, tuple[str, str]] = {}
-        for receiver in project.receivers:
-            if receiver.standin != "phone":
-                continue
-            for clip in project.job.clips:
-                cell = project.cell(clip, receiver)
-                if cell.state == "made" and cell.record is not None:
-                    wanted.setdefault(
-                        Path(cell.record.output).stem.casefold(), (cell.record.output, cell.record.sha256)
-                    )
-        gone = [name for name in self.phone.shelf.files if Path(name).stem.casefold() not in wanted]
-        for name in gone:
-            del self.phone.shelf.files[name]
-            self._given.pop(Path(name).stem.casefold(), None)
-        for key, (output, digest) in wanted.items():
-            if self._given.get(key) == digest:
-                continue
-            path = Path(output)
-            try:
-                if self.phone.hand(path.name, path.read_bytes()):
-                    self._given[key] = digest
-                elif self.phone.refusal:
-                    self.message.emit(
-                        tr("The phone refuses {name}: {reason}", name=path.name, reason=self.phone.refusal.reason)
-                    )
-            except OSError:
-                continue
+        for refused in stock(self.phone, self._session.project, self._given):
+            self.message.emit(refused)
 
     def _list_prompts(self, plan: DialPlan) -> None:
         said = {name.casefold() for name in plan.prompts}
