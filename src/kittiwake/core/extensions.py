@@ -40,7 +40,9 @@ def import_all(package: str, path: Iterable[str]) -> None:
 def _contents() -> dict[str, frozenset[str]]:
     """What each extension has, by its name: names of its modules and packages. Those that are left out, or built on one that is, are not among them."""
     room = import_module(_BUNDLED)
-    folders = {found.name: Path(next(iter(room.__path__))) / found.name for found in iter_modules(room.__path__)}
+    inside = Path(next(iter(room.__path__)))
+    bundled = _modules_in(inside)
+    folders = {name: inside / name for name in sorted(bundled)}
     for name, path in _from_outside_by_name().items():
         if name in folders:
             raise _cannot_be_loaded(path, ValueError(f"there is an extension {name} already"))
@@ -48,14 +50,28 @@ def _contents() -> dict[str, frozenset[str]]:
         _from_outside(path)
     left_out = {one.strip() for one in os.environ.get(WITHOUT, "").split(",")}
     there = {name: path for name, path in folders.items() if name not in left_out}
+    # Those that are bundled have what they need, unless some are left out: only then, and of others, it is asked for, which loads them.
+    asked = there if bundled - there.keys() else there.keys() - bundled
     while built_on_none := [
         name
-        for name in there
+        for name in asked
         if any(other not in there for other in getattr(import_module(f"{_BUNDLED}.{name}"), "NEEDS", ()))
     ]:
         for name in built_on_none:
             del there[name]
-    return {name: frozenset(found.name for found in iter_modules([str(path)])) for name, path in there.items()}
+        asked = there
+    return {name: _modules_in(path) for name, path in there.items()}
+
+
+def _modules_in(folder: Path) -> frozenset[str]:
+    """Names of the modules and packages in a folder."""
+    with os.scandir(folder) as entries:
+        return frozenset(
+            entry.name.removesuffix(".py")
+            for entry in entries
+            if (entry.name.endswith(".py") and entry.name != "__init__.py")
+            or (entry.name.isidentifier() and Path(entry.path, "__init__.py").is_file())
+        )
 
 
 def _from_outside_by_name() -> dict[str, Path]:
