@@ -31,7 +31,7 @@ def _in_order(pair: tuple[int, int]) -> bool:
     return pair[0] < pair[1]
 
 
-def _table_or_none(value: Any) -> Any:
+def _empty_if_none(value: Any) -> Any:
     return {} if value is None else value
 
 
@@ -139,7 +139,7 @@ class Clip:
     name: FilledText
     start: Frames = 0
     stop: Frames | None = None
-    touch_up: Annotated[TouchUp, Written(_table_or_none)] = UNTOUCHED
+    touch_up: Annotated[TouchUp, Written(_empty_if_none)] = UNTOUCHED
     at: Mapping[str, TouchUp] = field(default_factory=dict, hash=False)
     text: Text = ""
     speaker: Text = ""

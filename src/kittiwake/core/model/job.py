@@ -55,7 +55,7 @@ _RECORD = tuple(field.name for field in dataclasses.fields(MadeRecord))
 
 _FIRST_RECEIVERS = ("phone-menu", "quay-beacon", "speech-engine")
 #: Where outputs may go, see ``Job.placement``.
-PLACEMENTS = ("one", "mirrored", "beside")
+Placement = Literal["one", "mirrored", "beside"]
 
 
 @dataclass(frozen=True, slots=True)
@@ -253,7 +253,7 @@ class JobFile:
     output: Text = ""
     made: tuple[schema.Table, ...] = ()
     dial_plan: Text = ""
-    placement: Literal["one", "mirrored", "beside"] = "one"
+    placement: Placement = "one"
 
 
 def _job_of(data: Mapping[str, Any], path: Path, base: Path, checkpoint: Callable[[], object]) -> Job:

@@ -15,6 +15,7 @@ Reader = Callable[[Any], Any]
 
 
 def anything(value: Any) -> Any:
+    """Whatever it is, as it is."""
     return value
 
 
@@ -82,7 +83,7 @@ def entries(reader: Reader, kind: type, limits: list[Limited]) -> Reader:
     return read_entries
 
 
-def mapping(reader: Reader, key_reader: Reader, kind: type = dict) -> Reader:
+def mapping(reader: Reader, key_reader: Reader) -> Reader:
     def read_mapping(value: Any) -> Any:
         if not isinstance(value, dict):
             raise fault(value, phrase("a table"))
@@ -97,7 +98,7 @@ def mapping(reader: Reader, key_reader: Reader, kind: type = dict) -> Reader:
                 faults += within(key, error).faults
         if faults:
             raise SchemaError(faults)
-        return found if kind is dict or type(value) is kind else value
+        return found
 
     return read_mapping
 

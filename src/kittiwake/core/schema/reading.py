@@ -70,7 +70,7 @@ def is_flag(kind: type, name: str) -> bool:
 
 def unknown_in(kind: type, data: Mapping[str, Any]) -> dict[str, Any]:
     """What a table holds that the data class does not know."""
-    known = table_of(kind).names
+    known = table_of(kind).fields
     return {key: value for key, value in data.items() if key not in known}
 
 
@@ -82,7 +82,7 @@ def plain(value: Any, *first: str, sparse: bool = True) -> Any:
         names = [*first, *(name for name in defaults if name not in first)] if first else defaults
         out = {}
         for name in names:
-            own, empty = getattr(value, table.field_of(name)), defaults[name]
+            own, empty = getattr(value, table.fields[name]), defaults[name]
             if not sparse or own != empty:
                 out[name] = plain(own, sparse=sparse)
         return out

@@ -23,8 +23,8 @@ class TableReader:
 
     def __init__(self, kind: Any) -> None:
         self.kind = kind
-        self.names = tuple(one.metadata.get("written", one.name) for one in fields(kind))
-        self._fields = {one.metadata.get("written", one.name): one.name for one in fields(kind)}
+        #: Fields by the names that are written.
+        self.fields = {one.metadata.get("written", one.name): one.name for one in fields(kind)}
         self.defaults = {
             one.metadata.get("written", one.name): one.default_factory()
             if one.default_factory is not MISSING
@@ -42,23 +42,19 @@ class TableReader:
         self._readers: dict[bool, dict[str, Reader]] = {True: {}, False: {}}
 
     def hint(self, name: str) -> Any:
-        """The annotation of a field, by the name that is written. Only those that are wanted are looked at: to evaluate one takes as long as to read twenty values."""
-        name = self._fields.get(name, name)
+        """The annotation of a field, by the name that is written. Only those that are wanted are evaluated, since that takes its time."""
+        name = self.fields.get(name, name)
         for kind in self.kind.__mro__:
             written = vars(kind).get("__annotations__", {}).get(name)
             if written is not None:
                 return eval(written, vars(sys.modules[kind.__module__])) if isinstance(written, str) else written
         raise KeyError(name)
 
-    def field_of(self, name: str) -> str:
-        """The field that is written by a name."""
-        return self._fields[name]
-
     def reader(self, name: str, strict: bool) -> Reader | None:
         """Of one field; None where there is no such field."""
         readers = self._readers[strict]
         if name not in readers:
-            if name not in self.names:
+            if name not in self.fields:
                 return None
             hint = self.hint(name)
             made = reader_of(hint) if strict else lenient_reader_of(hint)
@@ -81,7 +77,7 @@ class TableReader:
                     faults.append(Fault((key,), self._no_such(key)))
                 continue
             try:
-                found[self._fields[key]] = reader(value)
+                found[self.fields[key]] = reader(value)
             except SchemaError as error:
                 faults += within(key, error).faults
         for name in self._needed:
@@ -99,11 +95,11 @@ class TableReader:
         raise SchemaError(faults)
 
     def _no_such(self, key: object) -> str:
-        near = nearest(str(key), self.names)
+        near = nearest(str(key), self.fields)
         if near:
             return phrase("there is no such field; did you mean {near}?", near=near[0])
-        listed = sorted(self.names)[:_MOST_LISTED]
-        more = " …" if len(self.names) > _MOST_LISTED else ""
+        listed = sorted(self.fields)[:_MOST_LISTED]
+        more = " …" if len(self.fields) > _MOST_LISTED else ""
         return phrase("there is no such field; there are {list}{more}", list=joined(listed, ", "), more=more)
 
 
@@ -180,7 +176,7 @@ def _of_kind(hint: Any, limits: list[Limited], reader: Callable[[Any], Reader], 
     if made is not None:
         return made(limits)
     if isinstance(hint, type) and issubclass(hint, Mapping):
-        return kinds.mapping(kinds.anything, reader(Text), hint)
+        return kinds.mapping(kinds.anything, reader(Text))
     return kinds.anything
 
 

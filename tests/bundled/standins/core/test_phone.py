@@ -68,22 +68,22 @@ class TestPlan(unittest.TestCase):
         self.assertEqual(plan.unused(["Welcome", "x"]), ("x",))
 
     def test_what_leads_nowhere_is_said(self) -> None:
-        for old, new, told in (
+        for old, new, wanted in (
             ('first = "main"', 'first = "x"', "“x”"), ('"menu fares"', '"menu tickets"', "“tickets”"), ("2 = ", "A = ", "no key “A”"), ('"busy"', '"dance"', "“dance”"),
             ("[states]", "[state]", r"state: there is no such field"), ("hold =", "party =", "“party”"), ('"silence"', '"gb/foghorn"', "gb/foghorn"), ('say = ["Welcome"]', "say = [1]", r"say.1 = 1: a text"), ("name =", "nam =", "did you mean name"),
             ('"Harbour office"', "3", "name = 3: a text"), ("[menus.main]", "[menus.main", "TOML"), ('name = "Harbour office"', "timeout = 1000", "0.5 to 60"),
         ):  # fmt: skip
-            with self.subTest(told), self.assertRaisesRegex(PlanError, told):
+            with self.subTest(wanted), self.assertRaisesRegex(PlanError, wanted):
                 plan_of(PLAN.replace(old, new, 1))
 
     def test_as_many_menus_as_there_may_be(self) -> None:
         one = '[menus.m{}]\nsay = ["Welcome"]\n'
         self.assertEqual(len(plan_of("".join(one.format(n) for n in range(_MOST))).menus), _MOST)
-        for text, told in (
+        for text, wanted in (
             ('name = "x"', "menus: it has to be given"), ("menus = 3", "menus = 3: a table"), ("menus = {}", f"one menu to {_MOST}"),
             ("".join(one.format(n) for n in range(_MOST + 1)), f"one menu to {_MOST}"),
         ):  # fmt: skip
-            with self.assertRaisesRegex(PlanError, told):
+            with self.assertRaisesRegex(PlanError, wanted):
                 plan_of(text)
 
     def test_made_of_names(self) -> None:
