@@ -14,6 +14,8 @@ class FittedColumns(QObject):
     def __init__(self, view: QTableView | QTreeView) -> None:
         super().__init__(view)
         self._view = view
+        head = view.horizontalHeader() if isinstance(view, QTableView) else view.header()
+        self._own = [head.sectionSize(n) for n in range(head.count())]
         self._wait = QTimer(self)
         self._wait.setSingleShot(True)
         self._wait.setInterval(_WAIT_MS)
@@ -35,6 +37,11 @@ class FittedColumns(QObject):
         columns = [n for n in range(model.columnCount()) if not head.isSectionHidden(n)]
         wants = {n: self._want(n) for n in columns}
         fixed = [n for n in columns if head.sectionResizeMode(n) != QHeaderView.ResizeMode.Stretch]
+        for n in fixed:
+            # What it let go of while little stood in it, it takes back from a column that stretches, whatever stands there.
+            own = min(wants[n], self._own[n] if n < len(self._own) else 0)
+            if head.sectionSize(n) < own:
+                head.resizeSection(n, own)
         over = {n: head.sectionSize(n) - wants[n] for n in columns}
         free = view.viewport().width() - sum(head.sectionSize(n) for n in columns)
         free += sum(max(0, over[n]) for n in columns if n not in fixed)
