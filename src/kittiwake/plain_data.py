@@ -27,19 +27,34 @@ else:
         own = set(vars(cls))
         # What is put together of a signature where there is no sentence about the class costs as much as the rest.
         cls.__doc__ = cls.__doc__ or cls.__name__
+        written = _set_aside_annotations(cls)
         new = dataclasses.dataclass(cls, init=False, repr=False, eq=False, **options)
+        new.__annotations__ = written
+        for name, field in new.__dataclass_fields__.items():
+            field.type = written.get(name, field.type)
         for name, method in _methods(new, frozen, options.get("slots", False)).items():
             if name not in own:
                 setattr(new, name, method)
         return new
 
 
+def _set_aside_annotations(cls: type) -> dict[str, Any]:
+    """Puts plain types where annotations are text, and gives what was there: ``dataclasses`` looks into each text three times for what is no field."""
+    written: dict[str, Any] = vars(cls).get("__annotations__", {})
+    cls.__annotations__ = {
+        name: kind
+        if isinstance(kind, str) and ("ClassVar" in kind or "InitVar" in kind or "KW_ONLY" in kind)
+        else object
+        for name, kind in written.items()
+    }
+    return written
+
+
 def _methods(cls: Any, frozen: bool, slots: bool) -> dict[str, Any]:
     fields = dataclasses.fields(cls)
-    compared = _getter([one.name for one in fields if one.compare])
-    hashed = _getter([one.name for one in fields if (one.compare if one.hash is None else one.hash)])
-
     made_so_far = 0
+    compared: Callable[[Any], Any] | None = None
+    hashed: Callable[[Any], Any] | None = None
 
     def first(self: Any, *given: Any, **named: Any) -> None:
         nonlocal made_so_far
@@ -59,10 +74,16 @@ def _methods(cls: Any, frozen: bool, slots: bool) -> dict[str, Any]:
         parts = (f"{one.name}={getattr(self, one.name)!r}" for one in fields if one.repr)
         return f"{type(self).__qualname__}({', '.join(parts)})"
 
-    def equal(self: Any, other: object) -> bool:
-        return compared(self) == compared(other) if other.__class__ is self.__class__ else NotImplemented
+    def equal(self: Any, other: object) -> Any:
+        nonlocal compared
+        if other.__class__ is not self.__class__:
+            return NotImplemented
+        compared = compared or _getter([one.name for one in fields if one.compare])
+        return compared(self) == compared(other)
 
     def hashed_as(self: Any) -> int:
+        nonlocal hashed
+        hashed = hashed or _getter([one.name for one in fields if (one.compare if one.hash is None else one.hash)])
         return hash(hashed(self))
 
     made: dict[str, Any] = {

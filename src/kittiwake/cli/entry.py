@@ -9,6 +9,8 @@ import signal
 import sys
 from typing import Any
 
+_NEW_OBJECTS = 10_000  # before they are looked through for garbage: a verb loads some thousand with its modules, of which none is
+
 
 def command() -> None:
     """Entry point of ``kittiwake``: ``main``, and then the process ends without taking apart what it has loaded."""
@@ -45,6 +47,7 @@ def main() -> None:
     from .main import run
 
     gc.freeze()
+    gc.set_threshold(_NEW_OBJECTS)
     gc.enable()
     run()
 

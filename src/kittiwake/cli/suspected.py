@@ -22,10 +22,10 @@ Row = Callable[[dict[str, Any]], object] | None
 
 def say_suspicions(folders: Mapping[Path, Sequence[Any]], row: Row) -> int:
     """Of voiceprints by folder; how many are suspected."""
-    from ..core.fit.suspicion import suspicions
-
     count = 0
     for voices in folders.values():
+        from ..core.fit.suspicion import suspicions
+
         for path, problem in suspicions(voices).items():
             count += 1
             if row is not None:
@@ -46,8 +46,6 @@ def suspect_in_mixed_folders(sources: Iterable[Path], row: Row) -> int:
     """Look once more at the folders of these sources in which rates differ, since only there a false one shows; how many are suspected. Of a large folder
     it is only said that rates differ: to compare its voices takes as long as making them.
     """
-    from ..core.fit.suspicion import Voiceprint
-
     folders: dict[Path, list[Any]] = {}
     beside: dict[Path, list[Path]] = {}
     for source in sources:
@@ -60,6 +58,8 @@ def suspect_in_mixed_folders(sources: Iterable[Path], row: Row) -> int:
         if len(near) > _MOST:
             _say_rates(folder, rates, row)
             continue
+        from ..core.fit.suspicion import Voiceprint
+
         voices = (Voiceprint.of(facts) for facts in look(near, pitch=True))
         folders[folder] = [voice for voice in voices if voice]
     return say_suspicions(folders, row)

@@ -5,8 +5,9 @@ from __future__ import annotations
 from collections.abc import Sequence
 from pathlib import Path
 
+from .. import process
 from ..intake.plain import try_plain
-from ..process import Executor, InProcess, Processes
+from ..process import Executor, InProcess
 from .request import BatchRequest
 
 _LARGEST = 4 << 20  # bytes; some tenths of a second of work, after which a stop still answers in time
@@ -20,13 +21,13 @@ def executor_for(paths: Sequence[Path], request: BatchRequest) -> Executor:
     our own code.
     """
     if len(paths) != 1 or request.stated is not None or request.stream is not None:
-        return Processes()
+        return process.Processes()
     forms = [accepts for receiver in request.receivers for accepts in receiver.rules.accepts]
     if not all(one.container == "wav" and one.encoding in _OWN for one in forms):
-        return Processes()
+        return process.Processes()
     try:
         size = paths[0].stat().st_size
         plain = size <= _LARGEST and try_plain(paths[0], size) is not None
     except OSError:
         plain = False
-    return InProcess() if plain else Processes()
+    return InProcess() if plain else process.Processes()

@@ -17,6 +17,7 @@ from typing import Any
 
 from ...plain_data import dataclass
 from ...words import phrase
+from .. import process
 from ..disk.place import sweep
 from ..errors import MakeError, reason_of
 from ..fit import BatchContext, context_of, shares_anything
@@ -26,7 +27,7 @@ from ..make.output import Result, unaltered
 from ..measure.analyze import same_stamp, source_stamp
 from ..model import Clip, Facts, Receiver
 from ..model.clip import clip_of
-from ..process import Executor, Processes, Progress, WorkerCrash
+from ..process import Executor, Progress, WorkerCrash
 from .naming import Naming
 from .request import BatchRequest, Chunk, PlannedClip, Source, Target
 from .stages import Staged, commit_all, make_chunk, make_chunk_deferred, planned, stage_for_others
@@ -71,7 +72,7 @@ def run_batch(
     ------
     MakeError : another run makes into one of the folders, or one cannot be made; or the executor cannot be used.
     """
-    executor = executor or Processes()
+    executor = executor or process.Processes()
     _choose_ledgers(items, request, executor)
     with contextlib.ExitStack() as locks:
         held = _hold(request.folders, locks)

@@ -5,7 +5,6 @@ from __future__ import annotations
 from ...words import phrase
 from ..errors import RulesError
 from ..extensions import import_all, import_door
-from ..installed import document
 from ..nearest import nearest
 from . import families
 from .format import FORMATS, Format
@@ -53,6 +52,8 @@ def find_format(container: str, encoding: str) -> Format:
     try:
         return FORMATS[container, encoding]
     except KeyError:
+        from ..installed import document
+
         raise RulesError(
             phrase(
                 "Files of container “{container}” with encoding “{encoding}” cannot be written.",

@@ -21,7 +21,7 @@ from .private import FILE_MODE, private_folder
 
 _HERE, _NOT_OVER = -100, 1  # AT_FDCWD and RENAME_NOREPLACE of Linux, renameat2(2)
 _FEW = 4  # files, up to which each is forced to the disk by itself
-_PART = re.compile(r"^\.kittiwake-(\d+)-[0-9a-f]+\.part$")
+_PART = r"^\.kittiwake-(\d+)-[0-9a-f]+\.part$"
 _swept: set[Path] = set()  # folders, since this process began
 
 
@@ -73,7 +73,7 @@ def sweep(folder: Path, everybodys: bool = False) -> int:
     except OSError:
         return 0
     for name in names:
-        found = name.startswith(".") and _PART.match(name)
+        found = name.startswith(".") and re.match(_PART, name)
         if found and (everybodys or not alive(int(found[1]))):
             (folder / name).unlink(missing_ok=True)
             count += 1

@@ -8,7 +8,6 @@ from ..model.units import db, format_bandwidth, format_hz
 from .remedies import ask, unaccepted
 from .rules.heard import of_sound
 from .rules.whole import of_notes
-from .suspicion import pace_suspicion
 from .verdict import Problem, Remedy
 
 _DC = 0.01  # a hundredth of full scale; below that it is neither heard nor costs level
@@ -30,6 +29,8 @@ def findings(clip: Clip, facts: Facts, suspicion: Problem | None = None) -> list
         return []
     found = unaccepted((*of_notes(facts), *of_sound(sound)), clip.touch_up)
     if clip.touch_up.true_rate is None and "false_rate" not in clip.touch_up.accepted:
+        from .suspicion import pace_suspicion
+
         found += [problem for problem in (suspicion, pace_suspicion(clip, facts)) if problem][:1]
     order = {"cannot": 0, "decide": 1, "warning": 2, "note": 3}
     found.sort(key=lambda problem: order[problem.severity])

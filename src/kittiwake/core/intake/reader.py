@@ -50,7 +50,7 @@ class Reader(Protocol):
 
 
 #: What libav calls samples without any header.
-_BARE = re.compile(r"alaw|mulaw|vidc|[fsu](8|16|24|32|64)(le|be)?")
+_BARE = r"alaw|mulaw|vidc|[fsu](8|16|24|32|64)(le|be)?"
 
 
 def open_sound(path: Path, stated: Stated | None = None, *, by_library: bool = False) -> Reader:
@@ -90,7 +90,7 @@ def open_sound(path: Path, stated: Stated | None = None, *, by_library: bool = F
     from . import libav
 
     found = libav.open_file(path, size, stated.stream if stated else 0)
-    if _BARE.fullmatch(found.header.container):
+    if re.fullmatch(_BARE, found.header.container):
         # Taken by its name alone, and at whatever rate libav takes: that is to be stated.
         found.close()
         raise IntakeError(

@@ -73,11 +73,11 @@ _RECURRING = ("receiver", "order", "versions")
 _FIELDS = {field.name for field in dataclasses.fields(Entry)}
 _TEXT = rb'"([^"\\]*)"'  # one without escapes
 #: How lines begin; what is not written so is read as JSON.
-_BEGINNING = re.compile(
+_BEGINNING = (
     rb'\{"output": ' + _TEXT + rb', "sha256": "\w*", "bytes": \d+, "source": ' + _TEXT + rb', "clip": ' + _TEXT
     + rb', "receiver": ' + _TEXT + rb", "
 )  # fmt: skip
-_ID = re.compile(rb', "id": ' + _TEXT)  # within a text the quotes would be escaped
+_ID = rb', "id": ' + _TEXT  # within a text the quotes would be escaped
 _STEPS, _AFTER_STEPS = b', "path": ["', b'"], "seconds": '
 _LONGEST = LONGEST_LINE
 _LINE = 4096  # bytes that are read at once; a line is seldom longer
@@ -206,14 +206,14 @@ class Ledger:
         self._of_output, self._of_clip = {}, {}
 
     def _note(self, line: bytes, place: int) -> None:
-        beginning = _BEGINNING.match(line)
+        beginning = re.match(_BEGINNING, line)
         own = ""
         if beginning and line.endswith(b"}\n"):
             name, *rest = [text.decode("utf-8", "replace") for text in beginning.groups()]
             if not is_bare(name):
                 return
             clip = tuple(rest)
-            if (found := _ID.search(line, beginning.end())) is not None:
+            if (found := re.search(_ID, line[beginning.end() :])) is not None:
                 own = found[1].decode("utf-8", "replace")
         elif entry := _entry(line, paths=False):
             name, clip, own = entry.output, (entry.source, entry.clip, entry.receiver), entry.id

@@ -17,9 +17,9 @@ HEADERLESS: dict[str, int] = {
 #: Other words for the same, as people write them.
 _ALSO = {"pcm": "pcm_s16le", "slin": "pcm_s16le", "linear": "pcm_s16le", "s16": "pcm_s16le", "mulaw": "ulaw", "g711u": "ulaw",
          "g711a": "alaw", "vox": "oki_adpcm", "g726": "g726_32be", "gsm_fr": "gsm", "amr": "amr_nb"}  # fmt: skip
-_TEXT = re.compile(
-    r"^\s*([a-z0-9_.]+)\s*@\s*([0-9]+(?:\.[0-9]+)?)\s*(k)?(?:hz)?\s*(?:x\s*([0-9]+))?\s*(?:\+\s*([0-9]{1,9}))?\s*$",
-    re.IGNORECASE,
+# Compiled where one is read: few commands read any.
+_TEXT = (
+    r"^\s*([a-z0-9_.]+)\s*@\s*([0-9]+(?:\.[0-9]+)?)\s*(k)?(?:hz)?\s*(?:x\s*([0-9]+))?\s*(?:\+\s*([0-9]{1,9}))?\s*$"
 )
 
 
@@ -61,7 +61,7 @@ class Stated:
         """
         if (stream := re.match(r"^\s*stream\s*@\s*([1-9][0-9]?)\s*$", text, re.IGNORECASE)) is not None:
             return cls.of_stream(int(stream[1]) - 1)
-        found = _TEXT.match(text)
+        found = re.match(_TEXT, text, re.IGNORECASE)
         if not found:
             raise RulesError(
                 phrase("“{text}” does not state a headerless format.", text=text),

@@ -9,7 +9,7 @@ from ...words import Bytes, joined, phrase
 
 #: Hz, lowest and highest of a sound.
 RATES = (1000, 768_000)
-_SIZE = re.compile(r"^\s*(under\s+)?([0-9]+(?:\.[0-9]+)?)\s*(B|kB|KB|KiB|MB|MiB)\s*$")
+_SIZE = r"^\s*(under\s+)?([0-9]+(?:\.[0-9]+)?)\s*(B|kB|KB|KiB|MB|MiB)\s*$"
 _LIMIT_UNITS = ((1_000_000, "MB"), (1000, "kB"), (1024, "KiB"))
 _FACTOR = {"B": 1, "kB": 1000, "KB": 1000, "KiB": 1024, "MB": 1_000_000, "MiB": 1_048_576}
 
@@ -125,7 +125,7 @@ def parse_size(text: str | int) -> int:
     if not isinstance(text, str):
         shown = str(text).lower() if isinstance(text, bool) else str(text)[:40]
         raise ValueError(f"{shown} is not a whole number of bytes; write for example 200000 or “200 kB”")
-    found = _SIZE.match(text) if len(text) < 100 else None
+    found = re.match(_SIZE, text) if len(text) < 100 else None
     if not found:
         raise ValueError(f"“{text[:40]}” is not a size; write for example “200 kB”, “under 200 kB” or “56 KiB”")
     exact = float(found[2]) * _FACTOR[found[3]]
