@@ -113,7 +113,7 @@ def board(count: int) -> Figures:
         window.add_paths([folder / "in"])
         watch.until(lambda: len(session.project.job.clips) == count)
         figures["on the board, s"] = time.perf_counter() - began
-        watch.until(lambda: not session.busy and not window.counter.busy and not window._count_timer.isActive())
+        watch.until(lambda: not session.busy and not window.counter.busy and not window.count_timer.isActive())
         figures["looked at and counted, s"] = time.perf_counter() - began
         figures["longest turn meanwhile, ms (50 wanted)"] = watch.longest
         # Apart from what the machine does meanwhile.

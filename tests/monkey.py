@@ -328,7 +328,7 @@ class Monkey:
                 self.session.busy
                 or self.window.maker.busy
                 or self.window.counter.busy
-                or self.window._count_timer.isActive()
+                or self.window.count_timer.isActive()
             )
             quiet = 0 if busy else quiet + 1
         if quiet < 8:

@@ -177,7 +177,7 @@ class TestExtending(FolderCase):
             "from kittiwake.ui.shell.start import make_app\nfrom kittiwake.core.model import load_receiver\n"
             "from kittiwake.ui.places.receiver.rules_editor import RulesEditor\napp = make_app()\n"
             "sheet = RulesEditor(); sheet.show_receiver(load_receiver(sys.argv[1]))\n"
-            "field = next(f for b, f in sheet._fields if b.path[-1] == 'speech_percent')\n"
+            "field = next(f for b, f in sheet.fields if b.path[-1] == 'speech_percent')\n"
             "print(field.accessibleName(), field.text()); field.setText('40'); print(sheet.receiver().rules.more)\n"
             "field.setText(''); print(sheet.receiver().rules.more)\n"
         )

@@ -292,5 +292,5 @@ class TestRescue(WindowCase):
         # What changes while it is being closed is no fault, and leaves nothing either.
         edits.remove_clips(self.session.project, {self.session.project.job.clips[0].id})
         rescue.keep()
-        self.assertFalse(rescue._timer.isActive())
+        self.assertFalse(rescue.is_waiting)
         self.assertEqual(list(folder.glob("*")), [])

@@ -19,8 +19,6 @@ from kittiwake.core.project import edits
 from kittiwake.ui.commands import cut
 from kittiwake.ui.dialogs.list_dialog import ListDialog
 from kittiwake.ui.dialogs.touch_dialog import TouchDialog
-from kittiwake.ui.workers.cuts import Picture
-from tests.sounds import FolderCase, speech_like
 from tests.ui.base import WindowCase, listen_once
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier
@@ -55,7 +53,7 @@ class CutCase(WindowCase):
         self.act(Key.Key_F)
         self.assertEqual(len(self.spans), 42)
         # The samples come in the background.
-        self.wait_for(lambda: self.page.wave._picture is not None and self.page.wave._picture._samples is not None)
+        self.wait_for(lambda: self.page.wave.picture is not None and self.page.wave.picture.has_samples)
 
     @property
     def spans(self) -> tuple[Span, ...]:
@@ -265,15 +263,15 @@ class TestReading(CutCase):
         wave.show_span(span)
         self.page.choose(span.id)
         y = wave.height() // 2
-        at = QPoint(round(wave._x(span.start)), y)
+        at = QPoint(round(wave.x_of(span.start)), y)
         to = QPoint(at.x() + 40, y)
         QTest.mousePress(wave, Qt.MouseButton.LeftButton, pos=at)
         QTest.mouseMove(wave, to)
         QTest.mouseRelease(wave, Qt.MouseButton.LeftButton, pos=to)
         moved = self.session.project.cut_of(self.source).span(span.id)
         assert moved is not None
-        self.assertAlmostEqual(moved.start, wave._frame(to.x()), delta=0.013 * TOLD["rate"])
-        samples = wave._picture.samples(moved.start - 1, moved.start + 1)  # type: ignore[union-attr]
+        self.assertAlmostEqual(moved.start, wave.frame_at(to.x()), delta=0.013 * TOLD["rate"])
+        samples = wave.picture.samples(moved.start - 1, moved.start + 1)  # type: ignore[union-attr]
         assert samples is not None
         self.assertNotEqual(bool(np.signbit(samples[0])), bool(np.signbit(samples[1])))
         # A span by hand, in the silence before everything.
@@ -317,33 +315,6 @@ class TestReading(CutCase):
         self.assertEqual(self.session.project.job.clips[4].name, "from the board")
         edits.remove_clips(self.session.project, {clip.id})
         self.assertTrue(next(s for s in self.spans if s.id == clip.id).aside)
-
-
-class TestPicture(FolderCase):
-    def test_any_view_holds_the_extremes_of_what_it_shows(self) -> None:
-        rate = 8000
-        x = speech_like(rate, 20)
-        path = self.write("x.wav", x, rate)
-        facts = analyze(path)
-        for samples in (x, None):
-            picture = Picture(facts, samples, None)
-            for start, stop, columns in ((0, len(x), 300), (4000, 4400, 100), (150_000, 160_000, 640)):
-                view = picture.view(start, stop, columns)
-                self.assertEqual(view.shape, (columns, 2))
-                edges = np.linspace(start, stop, columns + 1)
-                for n in (0, columns // 2, columns - 2):
-                    truth = x[int(edges[n]) : max(int(edges[n]) + 1, int(edges[n + 1]))]
-                    self.assertLessEqual(view[n, 0], truth.min() + 1e-4)
-                    self.assertGreaterEqual(view[n, 1], truth.max() - 1e-4)
-
-    def test_a_quiet_place_is_near_quiet_and_where_the_sign_changes(self) -> None:
-        rate = 16_000
-        x = (np.sin(np.arange(rate) * 0.3) * 0.5).astype(np.float32)
-        x[8000:8080] *= 0.01
-        facts = analyze(self.write("x.wav", x, rate))
-        place = Picture(facts, x, None).quiet_place(7940)
-        self.assertTrue(7995 <= place <= 8085, place)
-        self.assertNotEqual(np.signbit(x[place]), np.signbit(x[place - 1]))
 
 
 class TestTouchUps(CutCase):

@@ -75,7 +75,7 @@ class TestTruth(WindowCase):
         page = self.window.bench.page_of("clip")
         self.assertIn("48 kHz, as you stated (its header says 44.1 kHz)", page.facts_label.text())
         self.assertIn("4.00 s", page.facts_label.text())
-        self.assertAlmostEqual(page.wave._layers[0].seconds, 4.0, places=3)
+        self.assertAlmostEqual(page.wave.layers[0].seconds, 4.0, places=3)
         self.press(Key.Key_K)
         self.wait_for(lambda: self.window.bench.page_of("cut").finder.activity is not None)
         self.window.bench.page_of("cut").work.add_typed("1 to 2 x")

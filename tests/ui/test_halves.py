@@ -44,14 +44,14 @@ class TestHalves(WindowCase):
     def test_how_the_halves_were_parted_is_remembered_for_each_page(self) -> None:
         path = self.folder / "window.json"
         halves = self.window.halves
-        halves._path = path
+        halves.path = path
         self.open_demo()
         self.window.board.select(self.clip("Welcome").id)
         self.app.processEvents()
         upper, lower = halves.splitter.sizes()
         halves.splitter.setSizes([upper - 60, lower + 60])
-        halves._moved()
-        halves._save()
+        halves.moved()
+        halves.save()
         share = json.loads(path.read_text())["clip"]
         again = BoardBenchSplitter(Board(self.session), FilterBar(), QLabel(), path)
         self.assertEqual(again.share_of("clip"), share)

@@ -159,10 +159,10 @@ class TestJobs(WindowCase):
         self.add_files(DEMO / "Safety notice.ogg")
         self.act(Key.Key_K)
         wave = self.window.bench.page_of("cut").wave
-        self.wait_for(lambda: wave._picture is not None)
+        self.wait_for(lambda: wave.picture is not None)
         self.actions += 1  # a drag
         y = wave.height() // 3
-        left, right = (QPoint(round(wave._x(second * 32_000)), y) for second in (0.5, 13.5))
+        left, right = (QPoint(round(wave.x_of(second * 32_000)), y) for second in (0.5, 13.5))
         QTest.mousePress(wave, Qt.MouseButton.LeftButton, Mod.NoModifier, left)
         QTest.mouseMove(wave, QPoint((left.x() + right.x()) // 2, y))
         QTest.mouseMove(wave, right)

@@ -16,7 +16,6 @@ from kittiwake.core.model import Clip, Stated
 from kittiwake.core.model.job import load_job, save_job
 from kittiwake.core.model.receiver_file import to_toml
 from kittiwake.core.project import edits
-from kittiwake.core.record import TakeWriter
 from kittiwake.ui.board.model import HEADS
 from kittiwake.ui.commands import cut, job
 from kittiwake.ui.dialogs.ask import where_to_save
@@ -186,11 +185,11 @@ class TestJobs(WindowCase):
         with mock.patch.object(QMessageBox, "question", return_value=QMessageBox.StandardButton.No):
             self.assertFalse(self.window.open_job(job))
         self.settle()
-        old = next(iter(self.session.project.outputs._results.values()))
+        old = next(iter(self.session.project.outputs.results.values()))
         self.session.project.history.mark_clean()
         self.assertTrue(self.window.open_job(job))
         self.session.project.outputs.take_result(*old)
-        self.assertEqual((self.session.project.outputs._results, self.session.project.outputs.records), ({}, {}))
+        self.assertEqual((self.session.project.outputs.results, self.session.project.outputs.records), ({}, {}))
 
     def test_a_run_that_another_job_ends_is_over_for_those_who_wait_and_told_to_nobody(self) -> None:
         job = self.folder / "j.kittiwake"
@@ -339,68 +338,3 @@ class TestDropsAndWords(WindowCase):
         cut.write_spans(self.window.context, out)
         self.assertTrue(out.exists())
         self.assertEqual([p.name for p in self.folder.iterdir() if p.name.endswith(".part")], [])
-
-
-class TestTakes(WindowCase):
-    def test_a_list_taken_while_recording_does_not_rename_the_take(self) -> None:
-        from kittiwake.core.model import Line
-
-        page = self.window.bench.page_of("record")
-        page._taking = Line("as it began")
-        page.recorder.state = "recording"
-        page.take_list((Line("other"),))
-        self.assertEqual(page.lines, ())
-        self.assertIn("A take goes on", self.window.status.words.text())
-        page.recorder.state = "off"
-        page.lines = (Line("other"),)
-        path = self.write("t.wav", speech_like(48_000, 1), 48_000, "PCM_24")
-        from kittiwake.core.record import check_take
-
-        page._taken(path, check_take(path, -60.0))
-        self.assertEqual([clip.name for clip in self.session.project.job.clips], ["as it began"])
-
-    def test_a_check_that_comes_late_does_not_call_off_the_next_count_in(self) -> None:
-        recorder = self.window.bench.page_of("record").recorder
-        from kittiwake.core.record import check_take
-        from kittiwake.ui.workers.worker import Outcome
-
-        path = self.write("t.wav", speech_like(48_000, 1), 48_000, "PCM_24")
-        found = check_take(path, -60.0)
-        recorder.state = "count"
-        recorder._checked(Outcome(path, found, None, False))
-        self.assertEqual(recorder.state, "count")
-        recorder.state = "off"
-
-    def test_v_leaves_a_take_alone(self) -> None:
-        page = self.window.bench.page_of("record")
-        self.window.run("record.open")
-        page.recorder.state = "recording"
-        self.window.run("record.open")
-        self.assertEqual(page.recorder.state, "recording")
-        page.recorder.state = "open"
-
-    def test_a_disk_that_is_full_leaves_no_empty_take(self) -> None:
-        path = self.folder / "t.wav"
-        with (
-            mock.patch.object(TakeWriter, "_write", side_effect=OSError(28, "No space left on device")),
-            self.assertRaises(OSError),
-        ):
-            TakeWriter(path, "stand-in")
-        self.assertFalse(path.exists())
-
-    def test_a_take_is_no_longer_than_its_header_can_count(self) -> None:
-        writer = TakeWriter(self.folder / "t.wav", "stand-in", 8000)
-        writer.frames = 0xFFFFFFFF // 3
-        with self.assertRaises(OSError) as caught:
-            writer.write(speech_like(8000, 0.1))
-        self.assertIn("4 GiB", str(caught.exception))
-        writer.frames = 0
-        writer.drop()
-
-    def test_closing_while_recording_is_asked_about(self) -> None:
-        page = self.window.bench.page_of("record")
-        page.recorder.state = "recording"
-        with mock.patch.object(QMessageBox, "question", return_value=QMessageBox.StandardButton.Cancel) as asked:
-            self.assertFalse(self.window.close())
-        asked.assert_called_once()
-        page.recorder.state = "off"

@@ -45,7 +45,7 @@ class TestRanges(WindowCase):
         self.actions += 1
         wave = self.page.wave
         y = wave.height() // 3
-        left, right = (round(wave._x(second * RATE)) for second in (start, stop))
+        left, right = (round(wave.x_of(second * RATE)) for second in (start, stop))
         QTest.mousePress(wave, Qt.MouseButton.LeftButton, Mod.AltModifier, QPoint(left, y))
         QTest.mouseMove(wave, QPoint((left + right) // 2, y))
         QTest.mouseMove(wave, QPoint(right, y))
@@ -73,7 +73,7 @@ class TestRanges(WindowCase):
         self.drag(10, 15)
         self.assertEqual(len(self.spans), 2)
         inner = self.spans[1]
-        self.assertEqual(self.page.wave._span_at(12 * RATE).span.id, inner.id)  # type: ignore[union-attr]
+        self.assertEqual(self.page.wave.span_at(12 * RATE).span.id, inner.id)  # type: ignore[union-attr]
         self.press(Key.Key_Escape)
         self.press(Key.Key_I, Mod.ControlModifier)
         QTest.keyClicks(self.app.focusWidget(), "0:20 to 0:25.5 Typed one")

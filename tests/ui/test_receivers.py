@@ -3,7 +3,6 @@
 from __future__ import annotations
 
 from collections.abc import Sequence
-from pathlib import Path
 from typing import Any
 from unittest import mock
 
@@ -18,7 +17,6 @@ from kittiwake.ui.board.model import HEADS
 from kittiwake.ui.commands.receiver import learn_from
 from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
 from kittiwake.ui.places.receiver.rules_editor import RulesEditor
-from tests.bundled import needs
 from tests.sounds import DEMO, speech_like
 from tests.ui.base import WindowCase
 
@@ -57,9 +55,9 @@ class TestReceivers(WindowCase):
         self.assertTrue((self.folder / "made/buoy/WELCOME.aiff").exists())
         # Six columns do not fit: the board scrolls sideways, and names stand still and can be typed over.
         self.window.board.select(self.clip("Welcome").id, "buoy")
-        self.assertTrue(self.window.board._names and self.window.board._names.isVisible())
+        self.assertTrue(self.window.board.name_editor and self.window.board.name_editor.isVisible())
         self.press(Key.Key_F2)
-        editor = self.window.board._names.findChild(QLineEdit)  # type: ignore[union-attr]
+        editor = self.window.board.name_editor.findChild(QLineEdit)  # type: ignore[union-attr]
         assert isinstance(editor, QLineEdit) and editor.isVisible()
         QTest.keyClick(editor, Key.Key_Escape)
         self.window.board.setFocus()
@@ -77,19 +75,19 @@ def popped(data: Any, path: Sequence[Any]) -> Any:
 class TestReceiverSheet(WindowCase):
     def field(self, name: str):
         page = self.window.bench.page_of("receiver")
-        return next(f for blank, f in page.editor._fields if blank.before == name)
+        return next(f for blank, f in page.editor.fields if blank.before == name)
 
     def test_every_field_shows_what_the_receiver_says_and_can_be_changed(self) -> None:
         editor = RulesEditor()
         for receiver in shipped_receivers().values():
             editor.show_receiver(receiver)
-            for blank, field in editor._fields:
+            for blank, field in editor.fields:
                 if isinstance(field, QComboBox) and not field.isEditable():
                     self.assertGreaterEqual(field.currentIndex(), 0, (receiver.slug, blank.path))
             self.assertEqual(editor.receiver(), receiver, receiver.slug)
         # Each choice on its own arrives where it belongs, and nowhere else.
         menu = shipped_receivers()["phone-menu"]
-        for blank, field in editor._fields:
+        for blank, field in editor.fields:
             if not isinstance(field, QComboBox) or field.isEditable() or blank.path[0] == "rules":
                 continue
             editor.show_receiver(menu)
@@ -132,7 +130,7 @@ class TestReceiverSheet(WindowCase):
         self.wait_for(lambda: page.take_button.isEnabled())
         page.take_button.click()
         mine = self.session.project.receivers[1]
-        self.assertEqual((mine.name, page._head.text()), ("My Quay beacon", "My Quay beacon"))
+        self.assertEqual((mine.name, page.head.text()), ("My Quay beacon", "My Quay beacon"))
         self.assertIn("stays as it ships", self.window.status.words.text())
         self.assertEqual(own_receivers()[mine.slug], mine)
         self.assertEqual(self.state("Safety notice", mine.slug), "convert")
@@ -252,7 +250,7 @@ class TestReceiverSheet(WindowCase):
         chooser.copy_button.click()
         self.back_to_the_window()
         page = self.window.bench.page_of("receiver")
-        self.assertEqual(page._head.text(), "My Paging controller")
+        self.assertEqual(page.head.text(), "My Paging controller")
         name = self.field("It is called")
         name.selectAll()
         QTest.keyClicks(name, "Tannoy")
@@ -323,82 +321,3 @@ class TestReceiverSheet(WindowCase):
         self.settle()
         self.assertEqual({cell.state for cell in self.session.project.cells()}, {"made"})
         self.assertEqual(self.session.project.receiver("phone-menu-2"), found)
-
-
-class TestComparing(WindowCase):
-    def test_every_codec_is_measured_and_can_be_heard_at_the_same_instant(self) -> None:
-        self.open_demo()
-        self.window.board.setFocus()
-        self.window.board.select(self.clip("Ticket to Skerrow").id)
-        self.press(Key.Key_C)
-        page = self.window.bench.page_of("compare")
-        self.wait_for(lambda: not page.worker.busy)
-        self.assertGreater(page.table.rowCount(), 20)
-        page.table.set_current(1)
-        self.assertIn("µ-law", self.window.player.title)
-        self.press(Key.Key_2)
-        self.press(Key.Key_Space)
-        self.wait_for(lambda: self.window.player.position > 0.3)
-        before = self.window.player.position
-        self.press(Key.Key_Down)
-        self.assertIn("A-law", self.window.player.title)
-        self.assertTrue(self.window.player.playing)
-        self.assertAlmostEqual(self.window.player.position, before, delta=0.3)
-        self.press(Key.Key_Space)
-        self.window.board.select(self.clip("Welcome").id)
-        self.assertIs(self.window.bench.currentWidget(), self.window.bench.page_of("clip"))
-
-
-@needs("standins")
-class TestBeacon(WindowCase):
-    def test_hand_press_and_refuse(self) -> None:
-        self.open_demo()
-        self.window.board.setFocus()
-        self.window.board.select(self.clip("Quay closed").id, "quay-beacon")
-        self.press(Key.Key_B)
-        self.assertIn("Select a made cell", self.window.status.words.text())
-        self.press(Key.Key_M)
-        self.settle()
-        self.press(Key.Key_B)
-        beacon = self.window.bench.stand_ins.panel("beacon")
-        self.assertEqual(beacon.beacon.held.name, "Quay_closed.wav")  # type: ignore[union-attr]
-        self.assertIs(self.window.bench.currentWidget(), self.window.bench.page_of("receiver"))
-        self.press(Key.Key_P)
-        self.assertTrue(self.window.player.playing)
-        self.wait_for(lambda: not self.window.player.playing)
-        cell = self.session.project.cell(self.clip("Welcome"), self.session.project.receivers[0])
-        assert cell.record is not None
-        self.window.bench.stand_ins.hand("beacon", Path(cell.record.output))
-        self.assertIn("16-byte format", beacon._notice.text())
-        self.assertIn("still holds Quay_closed.wav", beacon._notice.text())
-        self.window.board.select(self.clip("Welcome").id, "speech-engine")
-        self.press(Key.Key_B)
-        self.assertIn("There is no stand-in for Speech engine", self.window.status.words.text())
-        self.assertIn("has one: select its cell", self.window.status.words.text())
-
-
-@needs("standins")
-class TestPaging(WindowCase):
-    def test_one_file_after_the_other_is_taken_with_the_list_it_wants_first(self) -> None:
-        for name in ("fire", "lunch"):
-            self.write(f"in/{name}.wav", speech_like(48_000, 1.5), 48_000)
-        self.session.project.begin(("paging-controller",))
-        self.window.add_paths([self.folder / "in"])
-        self.settle()
-        self.session.project.change("out", self.session.project.job.changed(output=str(self.folder / "made")))
-        job = self.session.project.job
-        self.session.project.change(
-            "kinds", job.changed(clips=tuple(clip.changed(kind="alert") for clip in job.clips))
-        )
-        self.window.board.setFocus()
-        self.window.run("make.all")
-        self.settle()
-        machine = self.window.bench.stand_ins.machine("paging")
-        for count, clip in enumerate(self.session.project.job.clips, 1):
-            self.window.board.select(clip.id, "paging-controller")
-            self.press(Key.Key_B)
-            self.assertIn("took", self.window.status.words.text())
-            self.assertEqual(len(machine.shelf.files), count)  # type: ignore[attr-defined]
-            self.assertEqual(machine.state, "ready, no faults")  # type: ignore[attr-defined]
-        self.press(Key.Key_P)
-        self.assertTrue(self.window.player.playing)

@@ -47,7 +47,7 @@ class RecordCase(WindowCase):
         self.press(key, modifier)
 
     def wait_for_take(self, count: int) -> None:
-        self.wait_for(lambda: sum(self.page._takes.values()) == count and self.page.recorder.state == "open", 30)
+        self.wait_for(lambda: sum(self.page.takes.values()) == count and self.page.recorder.state == "open", 30)
 
 
 class TestOneLine(RecordCase):
@@ -110,9 +110,9 @@ class TestMessages(RecordCase):
         self.wait_for(lambda: self.page.recorder.state == "open")
         self.type_name("Greeting")
         self.act(Key.Key_Return)
-        self.wait_for(lambda: self.page.recorder.state == "recording" and len(self.page.take._levels) > 20)
+        self.wait_for(lambda: self.page.recorder.state == "recording" and len(self.page.take.levels) > 20)
         self.wait_for_take(1)
-        self.assertIsNotNone(self.page.take._kept)
+        self.assertIsNotNone(self.page.take.kept)
         self.assertEqual(self.page.next_button.text(), "Next message  Enter")
         self.act(Key.Key_Return)
         self.type_name("Closed")

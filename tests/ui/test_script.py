@@ -104,7 +104,7 @@ class TestScript(ScriptCase):
         edits.put_script(
             self.session.project, "respell", script.changed(respellings=(Respelling("Skerrow", "Scarrow"),))
         )
-        self.page._refresh()
+        self.page.refresh()
         self.assertEqual(self.states()[0], "changed: to speak")
         self.assertTrue(self.states()[1].endswith(", fits"), self.states()[1])
         self.speak()
@@ -226,7 +226,7 @@ class TestScript(ScriptCase):
         edits.put_script(
             self.session.project, "r", self.page.script.changed(respellings=(Respelling("Ten", "Tenn"),))
         )
-        self.page._refresh()
+        self.page.refresh()
         self.assertEqual(model.data(model.index(0, 2)), "Tenn to Tarn Holm.")
         self.assertEqual(model.data(model.index(0, 2), Qt.ItemDataRole.EditRole), "")
         for _ in range(5):

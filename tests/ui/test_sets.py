@@ -31,7 +31,7 @@ class TestLevels(WindowCase):
         self.assertIs(self.window.bench.currentWidget(), page)
         self.assertEqual(page.table.rowCount(), 24)
         self.assertEqual(page.table.rows[0][0].name, "Night whisper")
-        self.assertIn("54.2 dB apart", page._head.text())
+        self.assertIn("54.2 dB apart", page.head.text())
         self.assertIn("much softer", page.table.text(0, 2))
         page.table.sortByColumn(1, Qt.SortOrder.DescendingOrder)
         self.assertEqual(page.table.rows[0][0].name, "Drill shout")

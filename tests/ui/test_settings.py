@@ -120,7 +120,7 @@ class TestSettingsPage(WindowCase):
     def test_the_list_of_keys_is_written(self) -> None:
         target = self.folder / "keys.txt"
         with mock.patch("kittiwake.ui.settings.keys.where_to_save", return_value=target):
-            self.page.keys._export()
+            self.page.keys.export()
         self.assertIn("Make all that can be made", target.read_text())
 
     def test_what_was_written_into_the_file_holds_when_the_window_is_used_again(self) -> None:
@@ -136,19 +136,19 @@ class TestSettingsPage(WindowCase):
 
     def test_a_cache_is_counted_and_emptied(self) -> None:
         caches = self.page.caches
-        (caches._folder / "tones").mkdir(parents=True, exist_ok=True)
-        (caches._folder / "tones" / "a.wav").write_bytes(bytes(200_000))
+        (caches.folder / "tones").mkdir(parents=True, exist_ok=True)
+        (caches.folder / "tones" / "a.wav").write_bytes(bytes(200_000))
         caches.count()
-        button = caches._rows["tones"][2]
+        button = caches.rows["tones"][2]
         self.wait_for(button.isEnabled)
         button.click()
         self.wait_for(lambda: not button.isEnabled())
-        self.assertFalse((caches._folder / "tones").exists())
+        self.assertFalse((caches.folder / "tones").exists())
 
     def test_no_cache_is_emptied_before_it_is_known_what_it_holds(self) -> None:
         part = CachesPart(self.folder)
         self.addCleanup(part.shut_down)
-        self.assertFalse(any(button.isEnabled() for _, _, button in part._rows.values()))
+        self.assertFalse(any(button.isEnabled() for _, _, button in part.rows.values()))
 
     def test_a_switch_is_a_checkbox_that_the_space_bar_turns(self) -> None:
         box = self.page.rows["look.still"].control

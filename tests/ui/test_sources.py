@@ -77,7 +77,7 @@ class TestHeaderless(WindowCase):
         dialog.form.show_stated(Stated("pcm_s16le", 8000))  # wrong: loud noise, which must be played quietly
         dialog.hear_button.click()
         self.wait_for(lambda: self.window.player.playing and self.window.player.position > 0.05)
-        track = self.window.player._tracks["source"]
+        track = self.window.player.tracks["source"]
         self.wait_for(lambda: track.complete)
         level = 20 * np.log10(np.sqrt(np.mean((track.samples() / 32768.0) ** 2)))
         self.assertLess(level, -33)

@@ -227,7 +227,7 @@ class TestListening(WindowCase):
         player = self.window.player
         player.find_out()
         self.assertTrue(player.silent)
-        self.assertIn("silent", self.window.ear._note.text())
+        self.assertIn("silent", self.window.ear.note.text())
         self.window.board.setFocus()
         self.window.board.select(self.clip("Main menu").id, "phone-menu")
         self.assertEqual(player.ways, ("source", "output", "line"))
@@ -268,7 +268,7 @@ class TestListening(WindowCase):
 
     def test_a_focused_button_gets_its_space_bar(self) -> None:
         self.open_demo()
-        button = self.window.ear._buttons["line"]
+        button = self.window.ear.buttons["line"]
         button.setFocus()
         self.press(Key.Key_Space)
         self.assertEqual(self.window.player.way, "line")

@@ -40,7 +40,7 @@ class TestCorpus(WindowCase):
     def measured(self) -> None:
         self.press(Key.Key_F7, Mod.ShiftModifier)
         self.wait_for(
-            lambda: len(self.page.qualities) == 5 and not self.page.worker.busy and not self.page._later.isActive()
+            lambda: len(self.page.qualities) == 5 and not self.page.worker.busy and not self.page.later.isActive()
         )
         self.app.processEvents()
 

@@ -77,7 +77,7 @@ class TestHoldMusic(WindowCase):
         self.window.player.pause()
         before = self.page.recipe.loop
         picture = self.page.picture
-        place = QPointF(picture._x(before[1]), picture.height() / 2).toPoint()
+        place = QPointF(picture.x_of(before[1]), picture.height() / 2).toPoint()
         QTest.mousePress(picture, Qt.MouseButton.LeftButton, pos=place)
         QTest.mouseMove(picture, place - QPointF(60, 0).toPoint())
         QTest.mouseRelease(picture, Qt.MouseButton.LeftButton, pos=place - QPointF(60, 0).toPoint())
@@ -85,12 +85,12 @@ class TestHoldMusic(WindowCase):
         self.assertLess(self.page.recipe.loop[1], before[1])
         self.page.start.setText("0:02")
         self.page.stop.setText("0:18.5")
-        self.page._start("put")
+        self.page.put_button.click()
         self.done()
         self.assertEqual(self.page.recipe.loop, (2.0, 18.5))
         for text, told in (("x", "“x”"), ("99:00", "inside")):
             self.page.stop.setText(text)
-            self.page._start("put")
+            self.page.put_button.click()
             self.done()
             self.assertIn(told, self.window.status.words.text())
         self.page.stop.setText("0:18.5")

@@ -94,9 +94,9 @@ class TestCluster(FolderCase):
             self.assertIn(told, str(caught.exception))
         # A folder that is not the same there: what it holds is not what was put in here.
         token = self.folder / "out" / ".token"
-        self.assertIn("cannot be read and written", cluster._what_is_wrong({token: "x"}, {}, OURS))
+        self.assertIn("cannot be read and written", cluster.what_is_wrong({token: "x"}, {}, OURS))
         token.write_text("y")
-        self.assertIn("is another folder there", cluster._what_is_wrong({token: "x"}, {}, OURS))
+        self.assertIn("is another folder there", cluster.what_is_wrong({token: "x"}, {}, OURS))
         self.assertEqual(digests(self.folder / "out"), {})
 
     def test_a_corpus_of_the_same_bytes_as_from_here(self) -> None:

@@ -113,10 +113,10 @@ class TestRuns(RunCase):
         wish = BatchRequest((MENU,), (self.folder / "out",))
         (self.folder / "out").mkdir()
         run = _Batch(self.sources(3), wish, Processes(1), None)
-        chunk = next(iter(run._chunks()))
+        chunk = next(iter(run.chunks()))
         assert chunk
         self.assertEqual({result.status for result in make_chunk(chunk)}, {"made"})
-        again = list(run._after_crash(chunk, WorkerCrash("it was ended")))
+        again = list(run.after_crash(chunk, WorkerCrash("it was ended")))
         self.assertEqual([result.status for result in again], ["kept"] * len(chunk.sources))
 
     def test_what_was_put_in_place_before_its_worker_was_stopped_is_told(self) -> None:

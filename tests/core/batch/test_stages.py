@@ -24,7 +24,7 @@ class TestStages(FolderCase):
         self.out = self.folder / "out"
         self.out.mkdir()
         wish = BatchRequest((load_receiver("phone-menu"),), (self.out,))
-        chunks = [chunk for chunk in _Batch(paths, wish, Processes(1), None)._chunks() if chunk]
+        chunks = [chunk for chunk in _Batch(paths, wish, Processes(1), None).chunks() if chunk]
         return Chunk(str(self.folder), wish, tuple(source for chunk in chunks for source in chunk.sources))
 
     def left(self) -> list[Path]:

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import contextlib
 import os
 import shutil
 import sqlite3
@@ -168,7 +169,7 @@ class TestShelf(FolderCase):
             self.look(path)
         import kittiwake.core.cache.facts_cache as module
 
-        with shelf._open() as base:
+        with contextlib.closing(sqlite3.connect(shelf.folder / "facts.sqlite")) as base:
             total = base.execute("SELECT SUM(bytes) FROM facts").fetchone()[0]
         most, module._MOST = module._MOST, total // 2
         try:

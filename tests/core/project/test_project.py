@@ -143,7 +143,7 @@ class TestProject(ProjectCase):
         cell = next(iter(self.project.cells()))
         self.project.open(job)
         project = self.project
-        self.assertEqual((project.facts, project.outputs.records, project.plans._fits), ({}, {}, {}))
+        self.assertEqual((project.facts, project.outputs.records, project.plans.kept_fits), ({}, {}, {}))
         self.assertTrue(project.history.is_clean)
         assert cell.made
         project.outputs.take_result(cell, cell.made)

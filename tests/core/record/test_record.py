@@ -43,8 +43,8 @@ class TestTake(FolderCase):
         path = self.folder / "a.wav"
         writer = TakeWriter(path, "x")
         writer.write(np.full(96_000, 0.25, np.float32))
-        whole = writer._file
-        with mock.patch.object(writer, "_file") as broken:
+        whole = writer.file
+        with mock.patch.object(writer, "file") as broken:
             broken.write.side_effect = OSError(errno.ENOSPC, "No space left on device")
             with self.assertRaises(OSError):
                 writer.write(np.zeros(1000, np.float32))

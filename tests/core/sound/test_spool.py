@@ -21,7 +21,7 @@ class TestSpool(FolderCase):
                     for start in range(0, len(sound), 77):
                         kept.append(sound[start : start + 77])
                     self.assertEqual(kept.frames, len(sound))
-                    self.assertEqual(kept._file is None, most == 1 << 20)
+                    self.assertEqual(not kept.is_on_disk, most == 1 << 20)
                     np.testing.assert_array_equal(
                         np.concatenate([b.reshape(-1, channels) for b in kept.blocks()]), sound
                     )

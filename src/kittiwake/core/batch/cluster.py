@@ -109,7 +109,7 @@ class Cluster:
     def _asked(self, tokens: dict[Path, str], stamps: dict[Path, str]) -> dict[str, str]:
         """What each worker lacks. One that cannot even be asked has other code, or none."""
         ours = {**versions(), "code": code_digest()}
-        answers = self._client.run(_what_is_wrong, tokens, stamps, ours, on_error="return")
+        answers = self._client.run(what_is_wrong, tokens, stamps, ours, on_error="return")
         return {
             worker: phrase("its Kittiwake is another one than here ({error}).", error=answer)
             if isinstance(answer, BaseException)
@@ -175,7 +175,7 @@ def code_digest() -> str:
     return whole.hexdigest()[:16]
 
 
-def _what_is_wrong(tokens: dict[Path, str], stamps: dict[Path, str], ours: dict[str, str]) -> str:
+def what_is_wrong(tokens: dict[Path, str], stamps: dict[Path, str], ours: dict[str, str]) -> str:
     """On a worker: what it lacks, as half a sentence; empty where all is well."""
     if ours.get("code") != code_digest():
         return phrase("its Kittiwake is another one than here: install the same on both.")

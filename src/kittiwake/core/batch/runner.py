@@ -157,7 +157,7 @@ class _Batch:
         if whole_files and any(shares_anything(receiver) for receiver in self._request.receivers):
             self._contexts = self._look_at_all()
         work = stage_for_others if self._executor.remote else make_chunk_deferred
-        for chunk, result in self._run(work, self._chunks()):
+        for chunk, result in self._run(work, self.chunks()):
             yield from self._drain()
             if chunk is None:
                 continue
@@ -166,7 +166,7 @@ class _Batch:
                 continue
             self._in_hand.pop(id(chunk), None)
             if isinstance(result, WorkerCrash):
-                yield from self._after_crash(chunk, result)
+                yield from self.after_crash(chunk, result)
             else:
                 yield from self._with_messages(self._committed(result))
         yield from self._drain()
@@ -219,7 +219,7 @@ class _Batch:
                     if unaltered(output, entry):
                         yield Result.known(entry, output, source.clip.id if source.clip else "", "made")
 
-    def _after_crash(self, chunk: Chunk, crash: WorkerCrash) -> Iterator[Result]:
+    def after_crash(self, chunk: Chunk, crash: WorkerCrash) -> Iterator[Result]:
         """The sources of a worker that crashed, one at a time, so that only the one it crashed over is lost."""
         # It may have been over the next chunk, when this one was put in place already.
         ledgers = [Ledger(folder) for folder in self._request.folders]
@@ -254,7 +254,7 @@ class _Batch:
             return before
         return ledger.output_of(str(source.path), name, self._request.receivers[n].slug)
 
-    def _chunks(self) -> Iterator[Chunk | None]:
+    def chunks(self) -> Iterator[Chunk | None]:
         """What is to be done; None where many unchanged files have gathered, so that their results can be yielded."""
         for ledger in self._ledgers:
             ledger.refresh()

@@ -52,7 +52,7 @@ class Outputs:
         #: What the ledgers of the output folders know, of this session or an earlier one.
         self.ledger: dict[tuple[str, str, str], Entry] = {}
         self._altered: set[Key] = set()
-        self._results: dict[Key, tuple[Cell, Result]] = {}
+        self.results: dict[Key, tuple[Cell, Result]] = {}
         self._shares: dict[Key, float] = {}
         self._places: tuple[tuple[Clip, ...], dict[str, int]] = ((), {})
         self._called: dict[Key, tuple[Clip, Receiver, tuple[str, int], bool]] = {}
@@ -65,7 +65,7 @@ class Outputs:
     def begin(self, records: dict[Key, MadeRecord]) -> None:
         """Another job, of which these were made."""
         self._own = records
-        for kept in (self._adopted, self.stamps, self._results, self._shares, self._called):
+        for kept in (self._adopted, self.stamps, self.results, self._shares, self._called):
             kept.clear()
         self._altered.clear()
         self.ledger = {}  # of other folders
@@ -73,8 +73,8 @@ class Outputs:
     def keep_only(self, clips: Iterable[Clip]) -> None:
         """Let go of what came of making clips that are not there any more."""
         ids = {clip.id for clip in clips}
-        for key in [key for key in self._results if key[0] not in ids]:
-            del self._results[key]
+        for key in [key for key in self.results if key[0] not in ids]:
+            del self.results[key]
         for key in [key for key in self._called if key[0] not in ids]:
             del self._called[key]
 
@@ -86,7 +86,7 @@ class Outputs:
         record = self._own.get(key)
         if record is None or not self._lies_there(record, clip, receiver):
             record = self._adopted_record(clip, receiver, found)
-        of, result = self._results.get(key, (None, None))
+        of, result = self.results.get(key, (None, None))
         if key in self._shares:
             return Cell(clip, receiver, "making", found, facts, record, result, self._shares[key])
         if found is None:
@@ -204,7 +204,7 @@ class Outputs:
         self._shares.pop(key, None)
         if not self._project.has_clip(cell.clip.id):
             return  # of a job that was open before, or of a clip that is gone
-        self._results[key] = cell, result
+        self.results[key] = cell, result
         if result.good and result.output and cell.fit:
             self._own[key] = MadeRecord(
                 clip=cell.clip.id,
@@ -266,7 +266,7 @@ class Outputs:
             self._own.pop(key, None)
             self._adopted.pop(key, None)
             self.stamps.pop(key, None)
-            self._results.pop(key, None)
+            self.results.pop(key, None)
         clips = {clip.id: clip for clip in self._project.job.clips}
         places = {(str(clips[i].source), clips[i].name, slug) for i, slug in gone if i in clips}
         places |= {("", i, slug) for i, slug in gone}

@@ -24,7 +24,7 @@ class Plans:
 
     def __init__(self, project: Work) -> None:
         self._project = project
-        self._fits: dict[Key, tuple[Clip, Facts, Receiver, BatchContext | None, Fit]] = {}
+        self.kept_fits: dict[Key, tuple[Clip, Facts, Receiver, BatchContext | None, Fit]] = {}
         self._marks: dict[Key, tuple[Fit, str]] = {}
         self._contexts: dict[str, tuple[Receiver, tuple[Clip, ...], int, float, BatchContext]] = {}
         self._changed_lines: tuple[Script | None, dict[str, ScriptLine]] = (None, {})
@@ -35,8 +35,8 @@ class Plans:
         """Let go of what is known of other clips."""
         ids = {clip.id for clip in clips}
         if not ids:
-            self._fits, self._marks = {}, {}
-        for kept in (self._fits, self._marks):
+            self.kept_fits, self._marks = {}, {}
+        for kept in (self.kept_fits, self._marks):
             for key in [key for key in kept if key[0] not in ids]:
                 del kept[key]
 
@@ -47,12 +47,12 @@ class Plans:
             return None
         key = (clip.id, receiver.slug)
         context = self.context_of(receiver) if needs_context(receiver) else None
-        kept = self._fits.get(key)
+        kept = self.kept_fits.get(key)
         same = kept and kept[0] is clip and kept[1] is facts and kept[2] is receiver and kept[3] is context
         if kept and same and _waits_for_words(kept[4]) == (self._words_changed(clip) is not None):
             return kept[4]
         found = self._held_back(clip, fit(clip, facts, receiver, context))
-        self._fits[key] = (clip, facts, receiver, context, found)
+        self.kept_fits[key] = (clip, facts, receiver, context, found)
         return found
 
     def _words_changed(self, clip: Clip) -> ScriptLine | None:

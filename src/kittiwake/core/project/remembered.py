@@ -19,10 +19,10 @@ class Remembered:
     """A small JSON file, read once. What cannot be read or written is forgotten, never in the way of work."""
 
     def __init__(self, path: Path | None = None) -> None:
-        self._path = path or user_data_path("kittiwake") / "headerless.json"
+        self.path = path or user_data_path("kittiwake") / "headerless.json"
         self._formats: dict[str, str] = {}
         with contextlib.suppress(OSError, ValueError, RecursionError):
-            found = json.loads(self._path.read_text("utf-8"))
+            found = json.loads(self.path.read_text("utf-8"))
             if isinstance(found, dict):
                 self._formats = {str(folder): str(stated) for folder, stated in found.items()}
 
@@ -38,4 +38,4 @@ class Remembered:
         for old in list(self._formats)[:-_MOST]:
             del self._formats[old]
         with contextlib.suppress(OSError):
-            write_text_whole(self._path, json.dumps(self._formats, indent=1, ensure_ascii=True))
+            write_text_whole(self.path, json.dumps(self._formats, indent=1, ensure_ascii=True))

@@ -33,7 +33,7 @@ class TakeWriter:
         path.parent.mkdir(parents=True, exist_ok=True)
         self.path, self._device, self._rate = path, device, rate
         self._time = datetime.now().astimezone()
-        self._file = path.open("xb", buffering=0)
+        self.file = path.open("xb", buffering=0)
         self.frames = 0
         self._since = 0
         try:
@@ -47,14 +47,14 @@ class TakeWriter:
         head = b"RIFF" + struct.pack("<I", 36 + data + (data & 1) + extra) + b"WAVEfmt "
         head += struct.pack("<IHHIIHH", 16, 1, 1, self._rate, self._rate * 3, 3, BITS)
         head += b"data" + struct.pack("<I", data)
-        self._file.seek(0)
+        self.file.seek(0)
         self._write(head)
-        self._file.seek(0, os.SEEK_END)
+        self.file.seek(0, os.SEEK_END)
 
     def _write(self, data: bytes) -> None:
         view = memoryview(data)
         while view:
-            view = view[self._file.write(view) or 0 :]
+            view = view[self.file.write(view) or 0 :]
 
     def write(self, block: NDArray[np.float32]) -> None:
         """The next frames, float32 [shape=(n,)]; what goes beyond full scale is held there.
@@ -83,7 +83,7 @@ class TakeWriter:
         ------
         OSError : what was written is whole all the same, but for the last second's count.
         """
-        if self._file.closed:
+        if self.file.closed:
             return
         try:
             chunks = b""
@@ -99,13 +99,13 @@ class TakeWriter:
                 self._write(b"\0")
             self._write(chunk)
             self._head(len(chunk))
-            os.fsync(self._file.fileno())
+            os.fsync(self.file.fileno())
         finally:
-            self._file.close()
+            self.file.close()
 
     def drop(self) -> None:
         """Leave nothing: the take was called off before anything was said."""
-        self._file.close()
+        self.file.close()
         self.path.unlink(missing_ok=True)
 
 

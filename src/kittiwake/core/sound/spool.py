@@ -42,6 +42,11 @@ class Spool:
         if self._file is not None:
             self._file.close()
 
+    @property
+    def is_on_disk(self) -> bool:
+        """Whether it has become too large for memory."""
+        return self._file is not None
+
     def append(self, block: NDArray[np.float32]) -> None:
         """Take a block, float32 [shape=(n, channels)]."""
         block = np.ascontiguousarray(block, np.float32)

@@ -81,7 +81,7 @@ class Board(QTableView):
         self.setAccessibleName(tr("Board: clips against receivers"))
         TableCopying(self)
         self.setProperty("action_keys", True)
-        self._names: _Names | None = None  # comes last, since it shares everything else
+        self.name_editor: _Names | None = None  # comes last, since it shares everything else
         self.board_model = BoardModel(session)
         self.setModel(self.board_model)
         self.setItemDelegate(BoardDelegate(self))
@@ -106,7 +106,7 @@ class Board(QTableView):
         heads.setMinimumSectionSize(scaled(70))
         heads.sectionClicked.connect(self._head_clicked)
         self.selectionModel().currentChanged.connect(self._current)
-        self._names = _Names(self)
+        self.name_editor = _Names(self)
         self._stood: tuple[Clip | None, int] = None, NAME
         self.board_model.modelAboutToBeReset.connect(self._about_to_reset)
         self.board_model.modelReset.connect(self._model_reset)
@@ -123,7 +123,7 @@ class Board(QTableView):
 
     def spread(self) -> None:
         """Columns share the width, as long as each has room for its words; beyond that the board scrolls sideways."""
-        for view in filter(None, (self, self._names)):
+        for view in filter(None, (self, self.name_editor)):
             view.verticalHeader().setMinimumSectionSize(scaled(HEIGHT))
             view.verticalHeader().setDefaultSectionSize(scaled(HEIGHT))
         heads = self.horizontalHeader()
@@ -137,8 +137,8 @@ class Board(QTableView):
                 self.setColumnWidth(column, fixed.get(column, scaled(_NAME if column == NAME else _LEAST)))
             else:
                 heads.setSectionResizeMode(column, QHeaderView.ResizeMode.Stretch)
-        if self._names:
-            self._names.place(shown=tight and self.board_model.rowCount() > 0)
+        if self.name_editor:
+            self.name_editor.place(shown=tight and self.board_model.rowCount() > 0)
 
     def scrollTo(
         self,
@@ -146,9 +146,9 @@ class Board(QTableView):
         hint: QAbstractItemView.ScrollHint = QAbstractItemView.ScrollHint.EnsureVisible,
     ) -> None:
         super().scrollTo(index, hint)
-        if self._names and self._names.isVisible() and index.column() > NAME:
+        if self.name_editor and self.name_editor.isVisible() and index.column() > NAME:
             # Not below the names that stand still.
-            hidden = self._names.width() - self.visualRect(index).left()
+            hidden = self.name_editor.width() - self.visualRect(index).left()
             if hidden > 0:
                 bar = self.horizontalScrollBar()
                 bar.setValue(bar.value() - hidden)
@@ -255,7 +255,7 @@ class Board(QTableView):
 
     def rename_current(self) -> None:
         index = self.board_model.index(self.currentIndex().row(), NAME)
-        view = self._names if self._names and self._names.isVisible() else self
+        view = self.name_editor if self.name_editor and self.name_editor.isVisible() else self
         if (
             index.isValid()
             and not view.isPersistentEditorOpen(index)

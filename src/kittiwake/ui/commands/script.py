@@ -29,7 +29,7 @@ def open_script(at: Context) -> None:
 def speak_all(at: Context) -> None:
     if at.bench.page != "script":
         open_script(at)
-    at.bench.page_of("script").speak_all()
+    at.bench.page_of("script").speaker.speak_all()
 
 
 @command("script.read", "Read a script…", "Take lines of a table: CSV, TSV, or a spreadsheet.", menu="Record")

@@ -49,7 +49,7 @@ class Player(QObject):
         self.hidden = False  # whether nobody is to see which way is heard
         self._key: object = None
         self._plan: dict[str, Callable[[Track, Callable[[], bool]], None]] = {}
-        self._tracks: dict[str, Track] = {}
+        self.tracks: dict[str, Track] = {}
         self._position = 0
         self._turn = 0
         self._folder = tempfile.TemporaryDirectory(prefix="kittiwake-ear-")
@@ -149,7 +149,7 @@ class Player(QObject):
             return
         self.line = line
         self._line_turn += 1
-        self._tracks.pop("line", None)
+        self.tracks.pop("line", None)
         if "line" in self._plan and (self.playing or self.way == "line"):
             self._track(self.way)
             self._track("line")
@@ -192,9 +192,9 @@ class Player(QObject):
     def _reset(self, key: object, title: str, seconds: float | None) -> None:
         self.pause()
         self._turn += 1
-        for track in self._tracks.values():
+        for track in self.tracks.values():
             track.close()
-        self._tracks = {}
+        self.tracks = {}
         self._plan = {}
         self._key, self.title, self.seconds = key, title, seconds or 0.0
         self._position = 0
@@ -210,13 +210,13 @@ class Player(QObject):
 
     def _track(self, way: str) -> Track:
         """The track of a way, being filled in the background from now on if it was not before."""
-        if way not in self._tracks:
-            self._tracks[way] = track = Track()
+        if way not in self.tracks:
+            self.tracks[way] = track = Track()
             turn, work = self._turn, self._plan[way]
             if way == "line":
                 self._track("output" if "output" in self._plan else "source")
             self._pool.submit(self._fill, track, work, turn)
-        return self._tracks[way]
+        return self.tracks[way]
 
     def _fill(self, track: Track, work: Callable[[Track, Callable[[], bool]], None], turn: int) -> None:
         try:
@@ -231,7 +231,7 @@ class Player(QObject):
             track.complete = True
 
     def _wait_for(self, way: str, cancelled: Callable[[], bool]) -> Track:
-        track = self._tracks[way]
+        track = self.tracks[way]
         while not track.complete:
             if cancelled():
                 raise Cancelled

@@ -32,7 +32,7 @@ class EarStrip(QWidget):
         self.play_button.setMinimumWidth(scaled(128))
         self.play_button.clicked.connect(player.toggle)
         row.addWidget(self.play_button)
-        self._buttons: dict[str, Button] = {}
+        self.buttons: dict[str, Button] = {}
         group = QButtonGroup(self)
         group.setExclusive(False)
         for number, way in enumerate(WAYS, 1):
@@ -41,7 +41,7 @@ class EarStrip(QWidget):
             button.setAccessibleName(tr("Hear: {text}", text=_TEXT[way]))
             button.clicked.connect(lambda checked=False, way=way: player.choose(way))
             group.addButton(button)
-            self._buttons[way] = button
+            self.buttons[way] = button
             row.addWidget(button)
         self.line_button = Button(tr("Line…"))
         self.line_button.setProperty("plain", True)
@@ -55,9 +55,9 @@ class EarStrip(QWidget):
         self._thread = _Thread()
         self._thread.seek.connect(lambda share: player.seek(share * player.seconds))
         row.addWidget(self._thread, 1)
-        self._note = ElidedLabel()
-        self._note.setProperty("soft", True)
-        row.addWidget(self._note)
+        self.note = ElidedLabel()
+        self.note.setProperty("soft", True)
+        row.addWidget(self.note)
         player.changed.connect(self._show)
         player.moved.connect(self._move)
         self._show()
@@ -67,13 +67,13 @@ class EarStrip(QWidget):
         self.play_button.setText(tr("Pause  Space") if player.playing else tr("Play  Space"))
         self.play_button.setAccessibleDescription(in_words(player.title))
         self.play_button.setEnabled(bool(player.ways))
-        for way, button in self._buttons.items():
+        for way, button in self.buttons.items():
             button.setEnabled(way in player.ways)
             button.setChecked(way == player.way and way in player.ways and not player.hidden)
         self.line_button.setText(tr("Line…") if player.line == PLAIN else in_words(player.line.words))
         self.line_button.setAccessibleName(tr("The line: {words}", words=player.line.words))
         short = tr("No sound device: silent stand-in keeps time") if player.silent else player.speaker_name
-        self._note.setText(in_words(short))
+        self.note.setText(in_words(short))
         self._move(player.position)
 
     def _move(self, seconds: float) -> None:

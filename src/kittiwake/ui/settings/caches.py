@@ -57,15 +57,15 @@ class CachesPart(QWidget):
 
     def __init__(self, folder: Path | None = None) -> None:
         super().__init__()
-        self._folder = folder or user_cache_path("kittiwake")
+        self.folder = folder or user_cache_path("kittiwake")
         self._grid = QGridLayout(self)
         self._grid.setContentsMargins(0, 0, 0, 0)
         self._grid.setHorizontalSpacing(16)
-        self._notice = QLabel(tr("In {folder}; all of it can be made again.", folder=short_path(self._folder)))
-        self._notice.setProperty("soft", True)
-        self._notice.setWordWrap(True)
-        self._grid.addWidget(self._notice, 0, 0, 1, 3)
-        self._rows: dict[str, tuple[QLabel, QLabel, Button]] = {}
+        self.notice = QLabel(tr("In {folder}; all of it can be made again.", folder=short_path(self.folder)))
+        self.notice.setProperty("soft", True)
+        self.notice.setWordWrap(True)
+        self._grid.addWidget(self.notice, 0, 0, 1, 3)
+        self.rows: dict[str, tuple[QLabel, QLabel, Button]] = {}
         for row, (pattern, words) in enumerate(_PARTS.items(), 1):
             label, size, button = QLabel(in_words(words)), QLabel("…"), Button(tr("Empty it"))
             label.setWordWrap(True)
@@ -74,25 +74,25 @@ class CachesPart(QWidget):
             button.clicked.connect(lambda _=False, pattern=pattern: self._clear(pattern))
             for column, widget in enumerate((label, size, button)):
                 self._grid.addWidget(widget, row, column)
-            self._rows[pattern] = (label, size, button)
+            self.rows[pattern] = (label, size, button)
         self._grid.setColumnStretch(0, 1)
         self.worker = Worker(self)
 
     def count(self) -> None:
         """Find out how much each holds."""
-        self.worker.queue(None, lambda _: {part: size_of(part, self._folder) for part in _PARTS}, self._counted)
+        self.worker.queue(None, lambda _: {part: size_of(part, self.folder) for part in _PARTS}, self._counted)
 
     def _counted(self, outcome: Outcome[None, dict[str, int]]) -> None:
         if outcome.found is not None:
             self._show(outcome.found)
 
     def _show(self, sizes: dict[str, int]) -> None:
-        for part, (_, size, button) in self._rows.items():
+        for part, (_, size, button) in self.rows.items():
             size.setText(in_words(format_bytes(sizes[part])) if sizes[part] > _NEXT_TO_NOTHING else tr("empty"))
             button.setEnabled(sizes[part] > _NEXT_TO_NOTHING)
 
     def _clear(self, pattern: str) -> None:
-        self.worker.queue(pattern, lambda _: clear(pattern, self._folder))
+        self.worker.queue(pattern, lambda _: clear(pattern, self.folder))
         self.count()
 
     def shut_down(self) -> None:

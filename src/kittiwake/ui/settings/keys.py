@@ -67,7 +67,7 @@ class KeysPart(QWidget):
             (tr("Other keys…  Enter"), self.change),
             (tr("No key  Del"), self._take_away),
             (tr("As it comes"), self._give_back),
-            (tr("Write the list…"), self._export),
+            (tr("Write the list…"), self.export),
         ):
             button = Button(words)
             button.clicked.connect(lambda _=False, act=act: act())
@@ -126,7 +126,7 @@ class KeysPart(QWidget):
         if one := self._current():
             self._settings.set_keys(one.id, None)
 
-    def _export(self) -> None:
+    def export(self) -> None:
         path = where_to_save(
             self,
             tr("Write the list of keys"),

@@ -90,6 +90,11 @@ class Autosave(QObject):
         if not self._timer.isActive() and not self._ended:
             self._timer.start(round(1000 * max(_WAIT, _SHARE * self._took)))
 
+    @property
+    def is_waiting(self) -> bool:
+        """Whether a change waits for being written."""
+        return self._timer.isActive()
+
     def keep(self) -> None:
         """Write the copy now, or remove it where everything is saved."""
         session = self._session

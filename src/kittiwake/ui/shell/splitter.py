@@ -29,11 +29,11 @@ class BoardBenchSplitter(QWidget):
     def __init__(self, board: Board, filter_: FilterBar, bench: QWidget, path: Path | None = None) -> None:
         super().__init__()
         self._board, self._page = board, ""
-        self._path = path or user_state_path("kittiwake") / "window.json"
+        self.path = path or user_state_path("kittiwake") / "window.json"
         self._shares: dict[str, float] = {}  # of the height, by place: where somebody parted them otherwise
         self._whole_board = False
         with contextlib.suppress(OSError, ValueError, TypeError, AttributeError, RecursionError):
-            kept = json.loads(self._path.read_text("utf-8"))
+            kept = json.loads(self.path.read_text("utf-8"))
             self._shares = {str(page): float(share) for page, share in kept.items() if 0.05 < float(share) < 0.95}
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
@@ -65,11 +65,11 @@ class BoardBenchSplitter(QWidget):
         self.area.setWidget(bench)
         self.splitter.addWidget(self.area)
         column.addWidget(self.splitter, 1)
-        self.splitter.splitterMoved.connect(self._moved)
+        self.splitter.splitterMoved.connect(self.moved)
         self._saving = QTimer(self)
         self._saving.setSingleShot(True)
         self._saving.setInterval(800)
-        self._saving.timeout.connect(self._save)
+        self._saving.timeout.connect(self.save)
 
     def share_of(self, page: str) -> float:
         """Of the height that a page gets: as somebody parted it, or as it is by itself."""
@@ -131,12 +131,12 @@ class BoardBenchSplitter(QWidget):
         share = self.share_of(self._page) if self._at_place else _USUAL
         self.splitter.setSizes([round((1 - share) * height), round(share * height)])
 
-    def _moved(self) -> None:
+    def moved(self) -> None:
         upper, lower = self.splitter.sizes()
         if self._page and upper + lower and not self.is_folded and not self._whole_board:
             self._shares[self._page] = round(lower / (upper + lower), 3)
             self._saving.start()
 
-    def _save(self) -> None:
+    def save(self) -> None:
         with contextlib.suppress(OSError):
-            write_text_whole(self._path, json.dumps(self._shares))
+            write_text_whole(self.path, json.dumps(self._shares))

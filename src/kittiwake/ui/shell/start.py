@@ -128,5 +128,5 @@ def settle(app: QApplication, window: Window, seconds: float = 60.0) -> None:
     while time.monotonic() < until and quiet < 8:
         app.processEvents()
         time.sleep(0.005)
-        busy = window.session.busy or window.maker.busy or window._count_timer.isActive() or window.counter.busy
+        busy = window.session.busy or window.maker.busy or window.count_timer.isActive() or window.counter.busy
         quiet = 0 if busy else quiet + 1

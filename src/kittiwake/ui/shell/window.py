@@ -4,25 +4,10 @@ from __future__ import annotations
 
 import gc
 from pathlib import Path
-from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QEvent, QTimer, Signal
-from PySide6.QtGui import (
-    QAction,
-    QCloseEvent,
-    QDragEnterEvent,
-    QDropEvent,
-    QKeyEvent,
-    QKeySequence,
-    QShowEvent,
-)
-from PySide6.QtWidgets import (
-    QApplication,
-    QMainWindow,
-    QMenu,
-    QVBoxLayout,
-    QWidget,
-)
+from PySide6.QtGui import QAction, QCloseEvent, QDragEnterEvent, QDropEvent, QKeyEvent, QKeySequence, QShowEvent
+from PySide6.QtWidgets import QApplication, QMainWindow, QMenu, QVBoxLayout, QWidget
 
 from ... import commands
 from ...commands import Command
@@ -58,9 +43,6 @@ from .status_bar import StatusBar
 from .top_bar import TopBar
 from .typing_keys import is_own
 
-if TYPE_CHECKING:
-    pass
-
 
 class Window(QMainWindow):
     """Puts the pieces together; what is done is done by commands. ``used``: it has become the window that is worked in."""
@@ -91,9 +73,9 @@ class Window(QMainWindow):
         self.job_files = JobFileController(self)
         self._shut = False
         self._leaving = False
-        self._count_timer = QTimer(self)
-        self._count_timer.setSingleShot(True)
-        self._count_timer.setInterval(60)
+        self.count_timer = QTimer(self)
+        self.count_timer.setSingleShot(True)
+        self.count_timer.setInterval(60)
         self.context: Context = Context(
             self.session,
             self.maker,
@@ -171,9 +153,9 @@ class Window(QMainWindow):
         session.job_left.connect(self._leave_job)
         session.job_changed.connect(self._refresh)
         session.facts_arrived.connect(self._facts_arrived)
-        session.cell_changed.connect(lambda *_: self._count_timer.start())
+        session.cell_changed.connect(lambda *_: self.count_timer.start())
         session.looker.searched.connect(self._searched)
-        self._count_timer.timeout.connect(self.count)
+        self.count_timer.timeout.connect(self.count)
         self.counter.changed.connect(self.count)
         maker.started.connect(lambda _: self._refresh())
         maker.finished.connect(self._made_all)
@@ -289,7 +271,7 @@ class Window(QMainWindow):
         self.playback.load(clip, receiver)
 
     def _facts_arrived(self, path: Path) -> None:
-        self._count_timer.start()
+        self.count_timer.start()
         clip = self.board.current_clip()
         if clip and clip.source == path:
             if self.player.playing:

@@ -42,7 +42,7 @@ class WaveView(Drawn):
 
     def __init__(self) -> None:
         super().__init__()
-        self._layers: list[WaveLayer] = []
+        self.layers: list[WaveLayer] = []
         self._cursor: float | None = None
         self._message = ""
         self.setCursor(Qt.CursorShape.IBeamCursor)
@@ -50,9 +50,9 @@ class WaveView(Drawn):
 
     def show_layers(self, layers: list[WaveLayer], message: str = "") -> None:
         """What to draw; ``message`` is shown where there is nothing, or below the labels."""
-        if message == self._message and same_layers(layers, self._layers):
+        if message == self._message and same_layers(layers, self.layers):
             return
-        self._layers = layers
+        self.layers = layers
         self._message = message
         sentence = ", ".join(f"{layer.label} {in_words(format_seconds(layer.seconds))}" for layer in layers)
         self.setAccessibleDescription(in_words(sentence) or in_words(message))
@@ -65,7 +65,7 @@ class WaveView(Drawn):
 
     @property
     def _length(self) -> float:
-        return max((layer.start + layer.seconds for layer in self._layers), default=0.0)
+        return max((layer.start + layer.seconds for layer in self.layers), default=0.0)
 
     def _plot(self) -> QRectF:
         return QRectF(
@@ -93,19 +93,19 @@ class WaveView(Drawn):
     def draw_on(self, painter: QPainter) -> None:
         c = colours()
         plot = self._plot()
-        if not self._layers or not self._length:
+        if not self.layers or not self._length:
             painter.setPen(QColor(c.soft))
             painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, in_words(self._message))
             return
         top = self._top()
         self._axes(painter, plot, top)
-        for layer in self._layers:
+        for layer in self.layers:
             self._outline(painter, plot, layer, top)
         self._labels(painter, plot)
 
     def _top(self) -> float:
         """Magnitude at the edge of the plot: full scale, or less for quiet sound so that it can be seen."""
-        peak = max((float(np.abs(layer.overview).max(initial=0.0)) for layer in self._layers), default=0.0)
+        peak = max((float(np.abs(layer.overview).max(initial=0.0)) for layer in self.layers), default=0.0)
         for decibels in range(-42, 0, 3):
             edge = 10 ** (decibels / 20)
             if peak <= edge:
@@ -157,7 +157,7 @@ class WaveView(Drawn):
         fill = QColor(getattr(colours(), layer.colour))
         edge = QColor(fill)
         # Layers on top let those below show through.
-        fill.setAlpha(255 if layer is self._layers[0] else 120)
+        fill.setAlpha(255 if layer is self.layers[0] else 120)
         painter.setPen(QPen(edge, 1))
         painter.setBrush(fill)
         painter.drawPolygon(QPolygonF(upper + lower[::-1]))
@@ -165,7 +165,7 @@ class WaveView(Drawn):
     def _labels(self, painter: QPainter, plot: QRectF) -> None:
         c = colours()
         x = plot.left()
-        for layer in self._layers:
+        for layer in self.layers:
             painter.fillRect(QRectF(x, 5, 12, 8), QColor(getattr(c, layer.colour)))
             text = f"{layer.label}, {in_words(format_seconds(layer.seconds))}"
             painter.setPen(QColor(c.text))

@@ -38,6 +38,11 @@ class Picture:
         self._samples, self._peaks = samples, peaks
         self._near: tuple[int, NDArray[np.float32]] | None = None
 
+    @property
+    def has_samples(self) -> bool:
+        """Whether all of it is in memory."""
+        return self._samples is not None
+
     def view(self, start: float, stop: float, columns: int) -> NDArray[np.float32]:
         """Lowest and highest sample in each of ``columns`` parts between two frames, float32 [shape=(columns, 2)]."""
         per = (stop - start) / max(1, columns)

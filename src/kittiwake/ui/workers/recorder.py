@@ -224,9 +224,9 @@ class Recorder(QObject):
             )
         self._go("checking")
         room = self.room_dbfs
-        self._worker.queue(writer.path, lambda _: check_take(writer.path, room, broken=broken), self._checked)
+        self._worker.queue(writer.path, lambda _: check_take(writer.path, room, broken=broken), self.take_checked)
 
-    def _checked(self, outcome: Outcome[Path, TakeCheck]) -> None:
+    def take_checked(self, outcome: Outcome[Path, TakeCheck]) -> None:
         check = outcome.found
         if check is None:
             sentence = tr("{wrong} It is on disk.", wrong=outcome.wrong)

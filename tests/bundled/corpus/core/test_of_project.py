@@ -54,6 +54,6 @@ class TestRows(ProjectCase):
         self.assertEqual(self.project.job.clips[0].text, "")
 
     def test_what_is_remembered_has_a_place_of_its_own(self) -> None:
-        self.assertEqual(Remembered()._path.name, "headerless.json")
-        self.assertIn("kittiwake", str(Remembered()._path))
+        self.assertEqual(Remembered().path.name, "headerless.json")
+        self.assertIn("kittiwake", str(Remembered().path))
         self.assertIsNone(Remembered(Path("/nowhere/at/all.json")).format_of(Path("/x")))

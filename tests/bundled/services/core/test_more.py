@@ -167,12 +167,12 @@ class TestMore(MoreCase):
         # STREAMINFO: the number of samples is in the last 4 bits of byte 21 and the four after it.
         data[21] |= 0x0F
         data[22:26] = b"\xff\xff\xff\xff"
-        came = Client(self.service._app).post("/hear", data=json.dumps(stated(bytes(data))).encode())
+        came = Client(self.service.app).post("/hear", data=json.dumps(stated(bytes(data))).encode())
         self.assertIn(came.status_code, (200, 422))
 
     def test_a_line_that_would_take_an_engine_a_minute_is_refused_at_once(self) -> None:
         asked = {**stated(flac(seconds=0.02)), "language": "en", "expected": ["word " * 500]}
-        came = Client(Simulated(hears)._app).post("/hear", data=json.dumps(asked), content_type="application/json")
+        came = Client(Simulated(hears).app).post("/hear", data=json.dumps(asked), content_type="application/json")
         self.assertEqual(came.status_code, 413)
         self.assertIn("characters", came.get_json()["error"])
 
@@ -204,7 +204,7 @@ class TestMore(MoreCase):
 def fuzz(case: unittest.TestCase, count: int, seed: int) -> None:
     """So many requests that were damaged at random: each is answered with JSON and a status that says something."""
     dice = random.Random(seed)
-    client = Client(Simulated(hears)._app)
+    client = Client(Simulated(hears).app)
     good = json.dumps({**stated(flac(seconds=0.02)), "language": "en", "expected": ["a"], "partial": False}).encode()
     for n in range(count):
         body = bytearray(good)

@@ -130,7 +130,7 @@ class TestSimulated(ServiceCase):
         service = Simulated(lambda sound, rate, *_: ("", 0.0))
         from werkzeug.test import Client
 
-        came = Client(service._app).post("/hear", data=body)
+        came = Client(service.app).post("/hear", data=body)
         self.assertIn(came.status_code, (400, 413, 422))
         self.assertTrue(json.loads(came.data)["error"])
 

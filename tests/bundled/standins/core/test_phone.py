@@ -106,9 +106,9 @@ class TestLine(unittest.TestCase):
     def test_packets_as_another_reader_sees_them(self) -> None:
         """RFC 3550 and RFC 3551, read by dpkt."""
         seen: list[bytes] = []
-        through = rtp._through_a_socket
+        through = rtp.through_a_socket
         with mock.patch.object(
-            rtp, "_through_a_socket", side_effect=lambda packets: seen.extend(through(packets)) or seen
+            rtp, "through_a_socket", side_effect=lambda packets: seen.extend(through(packets)) or seen
         ):
             carry(spoken(8000)[:8000], kind=PCMA)
         read = [dpkt.rtp.RTP(data) for data in seen]

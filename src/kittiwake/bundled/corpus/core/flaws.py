@@ -39,7 +39,7 @@ class Flaws:
         self._slow: list[NDArray[np.float32]] = []
         self._ends = max(1, round(_ENDS * rate))
         self._first = self._last = np.zeros(0, np.float32)
-        self._holes: list[tuple[int, int]] = []
+        self.holes: list[tuple[int, int]] = []
         self._tail = np.zeros(0, np.float32)
         self._frames = 0
 
@@ -69,6 +69,8 @@ class Flaws:
         sampled = joined[:-1:look]
         same = (sampled == joined[1::look]) & np.concatenate([[True], sampled[1:] == sampled[:-1]])
         count = min(_LOOKS, max(1, least // look - 2))
+        if len(same) < count:
+            return  # shorter than any hole; what follows is looked at with it
         runs = same[count - 1 :].copy()
         for n in range(1, count):
             runs &= same[count - 1 - n : len(same) - n]
@@ -83,10 +85,10 @@ class Flaws:
         starts, stops = np.concatenate([[0], turns]), np.concatenate([turns, [len(part)]])
         long = stops - starts >= least
         for start, stop in zip((starts[long] + at).tolist(), (stops[long] + at).tolist(), strict=True):
-            if self._holes and start <= self._holes[-1][1]:
-                self._holes[-1] = (self._holes[-1][0], max(stop, self._holes[-1][1]))
+            if self.holes and start <= self.holes[-1][1]:
+                self.holes[-1] = (self.holes[-1][0], max(stop, self.holes[-1][1]))
             else:
-                self._holes.append((start, stop))
+                self.holes.append((start, stop))
 
     def result(self, active: NDArray[np.bool_], seconds: float, speech_dbov: float) -> Found:
         """Parameters
@@ -95,7 +97,7 @@ class Flaws:
         """
         known = math.isfinite(speech_dbov)
         hum = self._hum()
-        dropouts = sum(self._within(a, b, active, seconds) for a, b in self._holes)
+        dropouts = sum(self._within(a, b, active, seconds) for a, b in self.holes)
         start, end = (_level(part) - speech_dbov if known else None for part in (self._first, self._last))
         return Found(hum - speech_dbov if hum is not None and known else None, dropouts, start, end)
 

@@ -81,7 +81,7 @@ class Simulated:
 
     def start(self, port: int = 0) -> str:
         """Begin to serve, on the loopback interface; returns the address."""
-        self._server = make_server("127.0.0.1", port, self._app, threaded=True, request_handler=_quiet())
+        self._server = make_server("127.0.0.1", port, self.app, threaded=True, request_handler=_quiet())
         Thread(target=self._server.serve_forever, name="speech-service", daemon=True).start()
         return f"http://127.0.0.1:{self._server.server_port}/hear"
 
@@ -90,7 +90,7 @@ class Simulated:
             self._server.shutdown()
             self._server.server_close()
 
-    def _app(self, environ: Any, start: Any) -> Any:
+    def app(self, environ: Any, start: Any) -> Any:
         request = Request(environ)
         request.max_content_length = 2 * MOST_BYTES
         with self._lock:

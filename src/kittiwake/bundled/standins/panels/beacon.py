@@ -32,9 +32,9 @@ class BeaconPanel(QFrame):
         column.addWidget(part_label(tr("STAND-IN: A BEACON ON A QUAY")))
         self._lamp = Drawing(lamp)
         column.addWidget(self._lamp)
-        self._notice = QLabel()
-        self._notice.setWordWrap(True)
-        column.addWidget(self._notice)
+        self.notice = QLabel()
+        self.notice.setWordWrap(True)
+        column.addWidget(self.notice)
         self._memory = QLabel()
         self._memory.setProperty("soft", True)
         column.addWidget(self._memory)
@@ -47,7 +47,7 @@ class BeaconPanel(QFrame):
         held, refusal = self.beacon.held, self.beacon.refusal
         if refusal:
             still = tr(" It still holds {name}.", name=held.name) if held else ""
-            self._notice.setText(
+            self.notice.setText(
                 tr(
                     "Refused {handed}: {reason} (byte {at:,}){still}",
                     handed=handed,
@@ -57,7 +57,7 @@ class BeaconPanel(QFrame):
                 )
             )
         elif held:
-            self._notice.setText(
+            self.notice.setText(
                 tr(
                     "Accepted. It holds {name}: {seconds}, {rate}, mono, 16-bit.",
                     name=held.name,
@@ -66,7 +66,7 @@ class BeaconPanel(QFrame):
                 )
             )
         else:
-            self._notice.setText(tr("It holds nothing. Make a file for it, select its cell and press B."))
+            self.notice.setText(tr("It holds nothing. Make a file for it, select its cell and press B."))
         used = held.bytes if held else 0
         self._memory.setText(tr("{used} of {memory}", used=format_bytes(used), memory=format_bytes(MEMORY)))
         self._lamp.show_share(used / MEMORY, "failed" if refusal else "made" if held else "empty")

@@ -66,13 +66,11 @@ class CutPage(PlacePage):
         halves.setStretchFactor(1, 2)
         column.addWidget(halves, 1)
         self.ear: EarRow = EarRow()
-        column.addWidget(self.ear)
         self.finding = FindRow()
-        column.addWidget(self.finding)
+        for row in (self.ear, self.finding):
+            column.addWidget(row)
         self.finder = Finding(self.work, self.wave, self.finding)
         self._connect()
-
-    # -- putting together ------------------------------------------------------------------------------------------
 
     def _connect(self) -> None:
         self.work.changed.connect(self._refresh)
@@ -143,7 +141,7 @@ class CutPage(PlacePage):
         return self.work.rate
 
     @property
-    def _cut(self) -> Cut:
+    def cut(self) -> Cut:
         return self.work.cut
 
     def chosen(self) -> Span | None:
@@ -168,7 +166,7 @@ class CutPage(PlacePage):
         if fresh:
             self.wave.show_found((), None)
             self.work.chosen_id = ""
-            self.finding.show_settings(self._cut.settings)
+            self.finding.show_settings(self.cut.settings)
         self.finder.activity = self._cutter.activity(facts)
         if self.finder.activity is not None and fresh:
             self.finder.preview()
@@ -179,8 +177,8 @@ class CutPage(PlacePage):
             self._choose_first()
 
     def _choose_first(self) -> None:
-        spans = self._cut.spans
-        if spans and not self._cut.span(self.work.chosen_id):
+        spans = self.cut.spans
+        if spans and not self.cut.span(self.work.chosen_id):
             self.choose(spans[0].id)
 
     def _facts_arrived(self, path: Path) -> None:
@@ -199,7 +197,7 @@ class CutPage(PlacePage):
             self.wave.show_picture(picture)
 
     def _refresh(self) -> None:
-        cut, names = self._cut, self.work.names()
+        cut, names = self.cut, self.work.names()
         if cut.spans and cut.span(self.work.chosen_id) is None:
             self.work.chosen_id = ""
         heard = self.ear.suggestions(self.source, cut)
@@ -223,7 +221,7 @@ class CutPage(PlacePage):
         self._say_place()
 
     def _show_spans(self) -> None:
-        cut, names = self._cut, self.work.names()
+        cut, names = self.cut, self.work.names()
         without = {
             clip.id: clip.touch_up.without
             for clip in self._session.project.job.clips
@@ -279,7 +277,7 @@ class CutPage(PlacePage):
 
     def step(self, way: int, hear: bool = False) -> None:
         """To the span before (-1) or after (1) that is to be delivered."""
-        spans = self._cut.spans
+        spans = self.cut.spans
         at = next((n for n, s in enumerate(spans) if s.id == self.work.chosen_id), -1 if way > 0 else len(spans))
         at += way
         while 0 <= at < len(spans):
@@ -329,7 +327,7 @@ class CutPage(PlacePage):
 
     def _name_and_go_on(self) -> None:
         self.work.rename(self.name.text())
-        spans = self._cut.spans
+        spans = self.cut.spans
         if spans and spans[-1].id == self.work.chosen_id:
             self.wave.setFocus()  # nothing is left to name: letters are keys again
         self.step(1, hear=True)
@@ -355,12 +353,12 @@ class CutPage(PlacePage):
 
     def listen_for_names(self) -> None:
         """Let the speech engine suggest which line of the list each span is."""
-        if (facts := self.work.facts) is not None and facts.ok and self._cut.spans:
-            self.ear.begin(facts, self._cut)
+        if (facts := self.work.facts) is not None and facts.ok and self.cut.spans:
+            self.ear.begin(facts, self.cut)
 
     def take_heard(self) -> None:
         """Name the chosen span as suggested, and go on to the next."""
-        if self.work.chosen_id not in self.ear.suggestions(self.source, self._cut):
+        if self.work.chosen_id not in self.ear.suggestions(self.source, self.cut):
             self.message.emit(tr("There is no suggestion for this span; Ctrl+B listens for the lines of the list."))
             return
         self.ear.take()

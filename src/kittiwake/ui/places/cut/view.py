@@ -55,7 +55,7 @@ class CutView(QWidget):
         self.setMouseTracking(True)
         self.setMinimumHeight(scaled(130))
         self.setAccessibleName(in_words(VIEWS["level"]))
-        self._picture: Picture | None = None
+        self.picture: Picture | None = None
         self._spans: list[Shown] = []
         self._selected: set[str] = set()
         self._places = np.zeros((0, 2), np.int64)
@@ -84,8 +84,8 @@ class CutView(QWidget):
 
     def show_picture(self, picture: Picture | None, message: str = "") -> None:
         """What to draw from; another source shows itself whole."""
-        same = picture is not None and self._picture is not None and picture.facts is self._picture.facts
-        self._picture, self._message = picture, message
+        same = picture is not None and self.picture is not None and picture.facts is self.picture.facts
+        self.picture, self._message = picture, message
         if picture is not None and not same:
             self.cursor_frame = 0
             self.show_all()
@@ -146,11 +146,11 @@ class CutView(QWidget):
 
     @property
     def _frames(self) -> int:
-        return self._picture.frames if self._picture else 1
+        return self.picture.frames if self.picture else 1
 
     @property
     def _rate(self) -> int:
-        return self.rate or (self._picture.rate if self._picture else 1)
+        return self.rate or (self.picture.rate if self.picture else 1)
 
     def show_range(self, left: float, right: float) -> None:
         """Show what lies between two frames, as far as that can be."""
@@ -191,10 +191,10 @@ class CutView(QWidget):
         """Frames of the recording."""
         return self._frames
 
-    def _x(self, frame: float) -> float:
+    def x_of(self, frame: float) -> float:
         return (frame - self.left) / (self.right - self.left) * self.width()
 
-    def _frame(self, x: float) -> float:
+    def frame_at(self, x: float) -> float:
         return self.left + x / max(1, self.width()) * (self.right - self.left)
 
     # -- by mouse --------------------------------------------------------------------------------------------------
@@ -205,7 +205,7 @@ class CutView(QWidget):
             by = -(event.angleDelta().x() or turn) / 120 * 0.15 * (self.right - self.left)
             self.show_range(self.left + by, self.right + by)
         else:
-            self.zoom(1.3 ** (turn / 120), self._frame(event.position().x()))
+            self.zoom(1.3 ** (turn / 120), self.frame_at(event.position().x()))
         event.accept()
 
     def _edge_at(self, x: float) -> tuple[str, str] | None:
@@ -213,18 +213,18 @@ class CutView(QWidget):
         best: tuple[float, tuple[str, str]] | None = None
         for shown in self._spans:
             for edge, frame in ((START, shown.span.start), (STOP, shown.span.stop)):
-                away = abs(self._x(frame) - x) - (2 if shown.span.id == self._chosen else 0)
+                away = abs(self.x_of(frame) - x) - (2 if shown.span.id == self._chosen else 0)
                 if away <= _GRAB and (best is None or away < best[0]):
                     best = (away, (shown.span.id, edge))
         return best[1] if best else None
 
-    def _span_at(self, frame: float) -> Shown | None:
+    def span_at(self, frame: float) -> Shown | None:
         """The shortest span there: one that lies inside of another can be taken hold of."""
         there = [shown for shown in self._spans if shown.span.start <= frame < shown.span.stop]
         return min(there, key=lambda shown: shown.span.stop - shown.span.start, default=None)
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
-        if self._picture is None or event.button() != Qt.MouseButton.LeftButton:
+        if self.picture is None or event.button() != Qt.MouseButton.LeftButton:
             return
         x = event.position().x()
         self._held = self._edge_at(x)
@@ -232,22 +232,22 @@ class CutView(QWidget):
             self.edge = self._held[1]
             self.chosen.emit(self._held[0])
             return
-        frame = self._frame(x)
+        frame = self.frame_at(x)
         self._pressed = frame
         self.point_at(round(frame))
-        if shown := self._span_at(frame):
+        if shown := self.span_at(frame):
             self.chosen.emit(shown.span.id)
 
     def mouseMoveEvent(self, event: QMouseEvent) -> None:
         x = event.position().x()
-        frame = round(self._frame(x))
-        if self._held and self._picture:
+        frame = round(self.frame_at(x))
+        if self._held and self.picture:
             free = event.modifiers() & Qt.KeyboardModifier.AltModifier
-            to = frame if free else self._picture.quiet_place(frame)
+            to = frame if free else self.picture.quiet_place(frame)
             self._moving = (*self._held, to)
             self.update()
         elif self._pressed is not None:
-            if self._drawing is not None or abs(self._x(self._pressed) - x) > 4:
+            if self._drawing is not None or abs(self.x_of(self._pressed) - x) > 4:
                 self._drawing = (min(round(self._pressed), frame), max(round(self._pressed), frame))
                 self.update()
         else:
@@ -259,13 +259,13 @@ class CutView(QWidget):
         self._held, self._pressed, self._moving, self._drawing = None, None, None, None
         if moving:
             self.edge_moved.emit(*moving)
-        elif drawing and drawing[1] - drawing[0] >= _LEAST * self._rate and self._picture:
+        elif drawing and drawing[1] - drawing[0] >= _LEAST * self._rate and self.picture:
             free = event.modifiers() & Qt.KeyboardModifier.AltModifier
-            self.drawn.emit(*(drawing if free else map(self._picture.quiet_place, drawing)))
+            self.drawn.emit(*(drawing if free else map(self.picture.quiet_place, drawing)))
         self.update()
 
     def mouseDoubleClickEvent(self, event: QMouseEvent) -> None:
-        if shown := self._span_at(self._frame(event.position().x())):
+        if shown := self.span_at(self.frame_at(event.position().x())):
             self.show_span(shown.span)
 
     def point_at(self, frame: int) -> None:
@@ -323,7 +323,7 @@ class CutView(QWidget):
         c = colours()
         small_type(painter)
         painter.fillRect(self.rect(), QColor(c.sheet))
-        if self._picture is None:
+        if self.picture is None:
             painter.setPen(QColor(c.soft))
             painter.drawText(self.rect(), Qt.AlignmentFlag.AlignCenter, in_words(self._message))
             self._frame_of_focus(painter)
@@ -337,14 +337,14 @@ class CutView(QWidget):
             draw_level(
                 painter,
                 sight,
-                self._picture,
+                self.picture,
                 self.seen,
                 [(s.span.start, s.span.stop) for s in spans if not s.span.aside],
             )
         elif self.kind == "wave":
-            draw_wave(painter, sight, self._picture)
+            draw_wave(painter, sight, self.picture)
         else:
-            self._spectrum.draw(painter, sight, self._picture)
+            self._spectrum.draw(painter, sight, self.picture)
         draw_ledges(painter, sight, spans, self._chosen, self._selected, self.edge, self.seen)
         if self._drawing:
             fill = QColor(c.accent)
@@ -375,10 +375,10 @@ class CutView(QWidget):
 
     def place_in_words(self) -> str:
         """Where the cursor is, in seconds and frames, and how loud it is there."""
-        if self._picture is None:
+        if self.picture is None:
             return ""
         seconds = self.cursor_frame / self._rate
-        near = self._picture.samples(self.cursor_frame, self.cursor_frame + max(1, round(0.02 * self._rate)))
+        near = self.picture.samples(self.cursor_frame, self.cursor_frame + max(1, round(0.02 * self._rate)))
         level = ""
         if near is not None and len(near):
             rms = float(np.sqrt(np.mean(np.square(near))))

@@ -75,9 +75,9 @@ class LevelsPage(PlacePage):
         self._session = session
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 10, 14, 10)
-        self._head = QLabel()
-        self._head.setProperty("head", True)
-        column.addWidget(self._head)
+        self.head = QLabel()
+        self.head.setProperty("head", True)
+        column.addWidget(self.head)
         note = QLabel(
             tr(
                 "A click on a heading sorts. Space plays the line; Enter goes to the clip. Levels are of the sources: active speech level (ITU-T P.56)."
@@ -165,7 +165,7 @@ class LevelsPage(PlacePage):
         if heard:
             spread = max(heard) - min(heard)
             middle = format_db(self.middle, "dBov")
-            self._head.setText(
+            self.head.setText(
                 tr(
                     "Levels of {count} clips: the middle is {middle}, they lie {spread:.1f} dB apart",
                     "Level of {count} clip: {middle}, spread {spread:.1f} dB",
@@ -176,7 +176,7 @@ class LevelsPage(PlacePage):
                 )
             )
         else:
-            self._head.setText(tr("No clip can be measured yet."))
+            self.head.setText(tr("No clip can be measured yet."))
 
 
 @place("levels", "Levels of the set", Stop.HEAR, share=0.5)

@@ -53,9 +53,9 @@ class ReceiverPage(PlacePage):
         left = QVBoxLayout()
         left.setSpacing(6)
         head = QHBoxLayout()
-        self._head = QLabel()
-        self._head.setProperty("head", True)
-        head.addWidget(self._head)
+        self.head = QLabel()
+        self.head.setProperty("head", True)
+        head.addWidget(self.head)
         self._purpose = ElidedLabel()
         self._purpose.setProperty("soft", True)
         head.addWidget(self._purpose, 1)
@@ -109,7 +109,7 @@ class ReceiverPage(PlacePage):
             return
         self._keep_typed()
         self._shown, self._edited, self._better = receiver, None, None
-        self._head.setText(in_words(receiver.name))
+        self.head.setText(in_words(receiver.name))
         self._purpose.setText(in_words(receiver.purpose))
         self.editor.show_receiver(receiver)
         self.stand_ins.show_machine(receiver.standin)

@@ -28,7 +28,7 @@ class RulesEditor(QWidget):
     def __init__(self) -> None:
         super().__init__()
         self._receiver: Receiver | None = None
-        self._fields: list[tuple[Blank, QLineEdit | QComboBox]] = []
+        self.fields: list[tuple[Blank, QLineEdit | QComboBox]] = []
         self._whole = QBoxLayout(QBoxLayout.Direction.LeftToRight, self)
         self._whole.setContentsMargins(0, 0, 8, 0)
         self._whole.setSpacing(26)
@@ -98,15 +98,15 @@ class RulesEditor(QWidget):
         row.addWidget(field, 1)
         if blank.after:
             row.addWidget(QLabel(in_words(blank.after)))
-        self._fields.append((blank, field))
+        self.fields.append((blank, field))
 
     def _show_targets(self) -> None:
         """Only the target of the measure that is chosen; the others stay as they are, unseen."""
         measure = next(
-            f.currentData() for b, f in self._fields if b.path[-1] == "measure" and isinstance(f, QComboBox)
+            f.currentData() for b, f in self.fields if b.path[-1] == "measure" and isinstance(f, QComboBox)
         )
         wanted = {"active": "target_dbov", "loudness": "target_lufs", "peak": "target_dbfs"}.get(measure)
-        for blank, field in self._fields:
+        for blank, field in self.fields:
             shown = wanted is not None if blank.path[-1] == "tolerance_db" else blank.path[-1] == wanted
             holder = field.parentWidget()
             if holder and (blank.path[-1] == "tolerance_db" or str(blank.path[-1]).startswith("target_")):
@@ -116,7 +116,7 @@ class RulesEditor(QWidget):
         """Fill the blanks; what was typed for another receiver is dropped."""
         self._receiver = receiver
         data = receiver.to_data()
-        for blank, field in self._fields:
+        for blank, field in self.fields:
             value = read(data, blank)
             field.blockSignals(True)
             if isinstance(field, QComboBox) and field.isEditable():
@@ -154,25 +154,25 @@ class RulesEditor(QWidget):
         """
         assert self._receiver is not None
         data = copy.deepcopy(self._receiver.to_data())
-        for blank, field in self._fields:
+        for blank, field in self.fields:
             chosen = isinstance(field, QComboBox) and not field.isEditable()
             write(data, blank, field.currentData() if chosen else parsed(_text_of(field), blank))  # type: ignore[union-attr]
         return receiver_from_data(data, self._receiver.name)
 
     def begin_to_name(self) -> None:
         """Put the keyboard into the name of the receiver."""
-        field = self._fields[0][1]
+        field = self.fields[0][1]
         field.setFocus()
         if isinstance(field, QLineEdit):
             field.selectAll()
 
     def typed(self) -> list[str]:
         """What stands in the blanks, to be put there again."""
-        return [_text_of(field) for _, field in self._fields]
+        return [_text_of(field) for _, field in self.fields]
 
     def put_typed(self, typed: list[str]) -> None:
         """Put what was typed for this receiver into the blanks again."""
-        for (_, field), text in zip(self._fields, typed, strict=True):
+        for (_, field), text in zip(self.fields, typed, strict=True):
             if isinstance(field, QLineEdit):
                 field.setText(text)
             elif field.isEditable():

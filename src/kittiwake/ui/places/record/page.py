@@ -46,9 +46,9 @@ class RecordPage(PlacePage):
         self.recorder = Recorder(self)
         self.lines: tuple[Line, ...] = ()
         self._at = 0
-        self._takes: dict[str, int] = {}
+        self.takes: dict[str, int] = {}
         self._wanted = ""  # microphone
-        self._taking: Line | None = None
+        self.taking: Line | None = None
         self._last: Clip | None = None
         self._check: TakeCheck | None = None
         row = QHBoxLayout(self)
@@ -208,7 +208,7 @@ class RecordPage(PlacePage):
     def _free_name(self) -> str:
         """A name that no message has yet."""
         number, name = 2, self._first
-        while self._takes.get(name):
+        while self.takes.get(name):
             name, number = f"{self._first} {number}", number + 1
         return name
 
@@ -226,9 +226,9 @@ class RecordPage(PlacePage):
     def _rename(self, clip: Clip, name: str) -> None:
         """A message is named after it was recorded; its takes go on being takes of it."""
         edits.replace_clip(self._session.project, phrase("naming “{name}”", name=name), clip.changed(name=name))
-        self._takes[name] = self._takes.get(name, 0) + self._takes.pop(clip.name, 0)
+        self.takes[name] = self.takes.get(name, 0) + self.takes.pop(clip.name, 0)
         self._last = self._session.project.clip(clip.id)
-        self._taking = Line(name)
+        self.taking = Line(name)
         self._list()
         self._refresh()
         self.next_button.setFocus()
@@ -255,8 +255,8 @@ class RecordPage(PlacePage):
     def _list(self) -> None:
         self.list.blockSignals(True)
         self.list.clear()
-        for name in [line.name for line in self.lines] or [name for name, takes in self._takes.items() if takes]:
-            takes = self._takes.get(name, 0)
+        for name in [line.name for line in self.lines] or [name for name, takes in self.takes.items() if takes]:
+            takes = self.takes.get(name, 0)
             mark = "✓" if takes == 1 else tr("✓ take {takes}", takes=takes) if takes else "…"
             self.list.addItem(f"{in_words(mark)}  {in_words(name)}")
         self.list.setCurrentRow(self._at if self.lines else -1)
@@ -282,7 +282,7 @@ class RecordPage(PlacePage):
             self.recorder.stop()
         elif self.recorder.state == "open":
             self._check = None
-            line = self._taking = self.current
+            line = self.taking = self.current
             self.take.begin(LEVEL_S, self.recorder.room_dbfs)
             self.recorder.start(self._session.project.recordings_folder, line.name, line.text or line.name)
         elif self.recorder.state == "off":
@@ -294,7 +294,7 @@ class RecordPage(PlacePage):
             self._begin_message(self._free_name())
             return
         order = [*range(self._at + 1, len(self.lines)), *range(self._at)]
-        following = next((n for n in order if not self._takes.get(self.lines[n].name)), None)
+        following = next((n for n in order if not self.takes.get(self.lines[n].name)), None)
         if following is None:
             self.message.emit(tr("Every line of the list has been read."))
             return
@@ -303,10 +303,10 @@ class RecordPage(PlacePage):
         self.go()
 
     def _taken(self, path: Path, check: TakeCheck) -> None:
-        line = self._taking or self.current  # as it was when the take began, whatever was chosen since
+        line = self.taking or self.current  # as it was when the take began, whatever was chosen since
         self._check = check
         if check.facts.ok and check.whole:
-            self._takes[line.name] = self._takes.get(line.name, 0) + 1
+            self.takes[line.name] = self.takes.get(line.name, 0) + 1
             self._last = edits.put_take(self._session.project, check, line.name, line.text)
         if check.facts.header is not None:
             rate = check.facts.header.sample_rate
@@ -348,12 +348,12 @@ class RecordPage(PlacePage):
         unwritten = line.name if self.lines else tr("Say it when the count is over.")
         self.line.setText(in_words(f"“{line.text}”" if line.text else unwritten))
         order = [*range(self._at + 1, len(self.lines)), *range(self._at)] if self.lines else []
-        coming = next((self.lines[n] for n in order if not self._takes.get(self.lines[n].name)), None)
+        coming = next((self.lines[n] for n in order if not self.takes.get(self.lines[n].name)), None)
         self.following.setText(tr("next: {text}", text=coming.text or coming.name) if coming else "")
         self.go_button.setText(tr("Stop  Enter") if busy else tr("Record  Enter"))
         self.go_button.setEnabled(state != "checking")
         self.go_button.setVisible(busy or self._check is None)
-        left = [one for one in self.lines if not self._takes.get(one.name)]
+        left = [one for one in self.lines if not self.takes.get(one.name)]
         self.next_button.setText(tr("Next line  Enter") if self.lines else tr("Next message  Enter"))
         self.next_button.setVisible(bool(self.lines) or (self._check is not None and not busy))
         self.next_button.setEnabled(not busy and (bool(left) or not self.lines) and self._check is not None)
@@ -374,7 +374,7 @@ class RecordPage(PlacePage):
             (self.go_button if self.go_button.isVisible() else self.again_button).setFocus()
 
     def _say_state(self) -> None:
-        self.state.setText(state_html(self.recorder, self._check, (self._taking or self.current).name))
+        self.state.setText(state_html(self.recorder, self._check, (self.taking or self.current).name))
 
     def use_silence(self, tenths: int) -> None:
         """After how much silence a take ends, in tenths of a second; 0: not by itself."""

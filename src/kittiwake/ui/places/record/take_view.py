@@ -26,27 +26,27 @@ class TakeView(QWidget):
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Expanding)
         self.setMinimumHeight(scaled(90))
         self.setAccessibleName(tr("The take as it grows"))
-        self._levels: list[float] = []
+        self.levels: list[float] = []
         self._step = 0.02
         self._room: float | None = None
-        self._kept: tuple[float, float] | None = None
+        self.kept: tuple[float, float] | None = None
 
     def sizeHint(self) -> QSize:
         return QSize(400, 130)
 
     def begin(self, step: float, room: float | None) -> None:
         """A take begins: nothing of it is there yet."""
-        self._levels, self._step, self._room, self._kept = [], step, room, None
+        self.levels, self._step, self._room, self.kept = [], step, room, None
         self.update()
 
     def show_levels(self, levels: list[float]) -> None:
-        self._levels = levels
+        self.levels = levels
         self.setAccessibleDescription(tr("{seconds:.1f} s", seconds=len(levels) * self._step))
         self.update()
 
     def show_trimmed(self, start: float, stop: float) -> None:
         """It has ended: what is kept of it lies between these (s)."""
-        self._kept = (start, stop)
+        self.kept = (start, stop)
         self.update()
 
     def paintEvent(self, event: QPaintEvent) -> None:
@@ -57,9 +57,9 @@ class TakeView(QWidget):
         painter.fillRect(box, QColor(c.sheet))
         painter.setPen(QPen(QColor(c.line), 1))
         painter.drawRect(box)
-        seconds = max(_LEAST_S, len(self._levels) * self._step * 1.05)
+        seconds = max(_LEAST_S, len(self.levels) * self._step * 1.05)
         plot = box.adjusted(1, 6, -1, -scaled(18))
-        if self._levels:
+        if self.levels:
             self._draw_levels(painter, plot, seconds)
         else:
             painter.setPen(QColor(c.soft))
@@ -82,11 +82,11 @@ class TakeView(QWidget):
 
     def _draw_levels(self, painter: QPainter, plot: QRectF, seconds: float) -> None:
         c = colours()
-        columns = max(2, int(plot.width() * len(self._levels) * self._step / seconds))
-        levels = np.array(self._levels)
+        columns = max(2, int(plot.width() * len(self.levels) * self._step / seconds))
+        levels = np.array(self.levels)
         at = np.minimum(np.arange(columns) * len(levels) // columns, len(levels) - 1)
         highest = np.maximum.reduceat(levels, at) if columns <= len(levels) else levels[at]
-        kept = self._kept
+        kept = self.kept
         for inside, colour in ((False, c.wave_source), (True, c.convert)):
             lines = []
             for n, level in enumerate(highest.tolist()):

@@ -20,7 +20,6 @@ from ....core.script.own_respellings import keep_own, own_respellings, with_own
 from ....core.script.series import is_series
 from ....core.script.table import Table, read_script, read_text
 from ....core.speak.engine import all_voices
-from ....core.speak.spoken import Spoken, path_of, wish_of
 from ....words import in_words, phrase, tr
 from ...commands import script as commands
 from ...dialogs.respelling_dialog import RespellingDialog
@@ -29,11 +28,12 @@ from ...theme.scale import scaled
 from ...widgets.button import Button
 from ...widgets.field import Field
 from ...workers.speech import SpeechWorker
-from ...workers.worker import Outcome
 from ..place import PlacePage, Stop, place
 from .back import HearBack
 from .line_changes import LineChanges
-from .state import LineState, faster_in_words, spoken_in_words, state_of, too_long
+from .speaking import LineSpeaker
+from .state import LineState, state_of
+from .state import too_long as lines_too_long
 from .table import ScriptTable
 
 if TYPE_CHECKING:
@@ -50,13 +50,14 @@ class ScriptPage(PlacePage):
 
     def __init__(self, session: Session) -> None:
         super().__init__()
-        self._session = session
+        self.session = session
         self.worker = SpeechWorker(self)
         self.table = ScriptTable()
-        self.changes = LineChanges(self, self.table, lambda: self.script, self._put)
-        self._errors: dict[str, str] = {}
-        self._states: dict[str, LineState] = {}
+        self.changes = LineChanges(self, self.table, lambda: self.script, self.put)
+        self.errors: dict[str, str] = {}
+        self.states: dict[str, LineState] = {}
         self.back = HearBack(session.project, self.worker)
+        self.speaker: LineSpeaker = LineSpeaker(self)
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 6, 14, 6)
         column.setSpacing(6)
@@ -64,7 +65,7 @@ class ScriptPage(PlacePage):
         column.addWidget(self.table, 1)
         column.addLayout(self._foot())
         self._connect()
-        self._refresh()
+        self.refresh()
 
     def _head_row(self) -> QHBoxLayout:
         row = QHBoxLayout()
@@ -116,43 +117,43 @@ class ScriptPage(PlacePage):
         self.table.changed.connect(self._line_changed)
         self.table.message.connect(self.message)
         self.table.pasted.connect(self.paste)
-        self.table.selectionModel().currentRowChanged.connect(lambda *_: self._buttons())
+        self.table.selectionModel().currentRowChanged.connect(lambda *_: self.show_buttons())
         # Whoever stays at a line may want to hear it.
         self._stay = QTimer(self)
         self._stay.setSingleShot(True)
         self._stay.setInterval(_STAY_MS)
-        self._stay.timeout.connect(self._prepare)
+        self._stay.timeout.connect(self.speaker.prepare)
         self.table.selectionModel().currentRowChanged.connect(lambda *_: self._stay.start())
         self.voices.activated.connect(self._voice_chosen)
         self.respell_button.clicked.connect(self.respell)
         self.read_button.clicked.connect(self.read_wanted)
         self.series_button.clicked.connect(self.make_series)
-        self.hear_button.clicked.connect(self.hear)
-        self.spoken_button.clicked.connect(self.use_voice)
-        self.faster_button.clicked.connect(self.speak_faster)
+        self.hear_button.clicked.connect(self.speaker.hear)
+        self.spoken_button.clicked.connect(self.speaker.use_voice)
+        self.faster_button.clicked.connect(self.speaker.speak_faster)
         self.changes.message.connect(self.message)
         self.changes.removal.connect(self.remove)
-        self.changes.hearing.connect(self.hear_back)
+        self.changes.hearing.connect(self.speaker.hear_back)
         self.back.message.connect(self.message)
-        self.back.over.connect(self._refresh)
-        self.speak_button.clicked.connect(self.speak_all)
-        self._session.job_changed.connect(self._refresh_if_shown)
-        self._session.facts_arrived.connect(self._refresh_if_shown)
+        self.back.over.connect(self.refresh)
+        self.speak_button.clicked.connect(self.speaker.speak_all)
+        self.session.job_changed.connect(self._refresh_if_shown)
+        self.session.facts_arrived.connect(self._refresh_if_shown)
 
     # -- what is shown ---------------------------------------------------------------------------------------------
 
     @property
     def script(self) -> Script:
-        return self._session.project.job.script
+        return self.session.project.job.script
 
     @property
     def folder(self) -> Path:
         """Where spoken lines are kept."""
-        return self._session.project.recordings_folder / "spoken"
+        return self.session.project.recordings_folder / "spoken"
 
     def _known(self) -> dict[str, str]:
         """Names of receivers that a line can be for, by slug; those of the board first."""
-        here = self._session.project.receivers
+        here = self.session.project.receivers
         return {one.slug: one.name for one in (*here, *shipped_receivers().values(), *own_receivers().values())}
 
     def begin(self) -> None:
@@ -162,7 +163,7 @@ class ScriptPage(PlacePage):
                 self.voices.addItem(f"{in_words(voice.name)}  ·  {in_words(voice.language)}", voice.key)
         key = self.script.voice or f"espeak/{self.script.language}"
         self.voices.setCurrentIndex(max(0, self.voices.findData(key)))
-        self._refresh()
+        self.refresh()
         if not self.script.lines:
             self.typed.setFocus()
         else:
@@ -170,34 +171,34 @@ class ScriptPage(PlacePage):
 
     def _refresh_if_shown(self, *_: object) -> None:
         if self.isVisible():
-            self._refresh()
+            self.refresh()
 
-    def _refresh(self) -> None:
+    def refresh(self) -> None:
         script = self.script
-        project, folder = self._session.project, self.folder
-        self._states = {
-            line.id: state_of(line, project, folder, self._errors.get(line.id, ""), self.back.heard.get(line.id))
+        project, folder = self.session.project, self.folder
+        self.states = {
+            line.id: state_of(line, project, folder, self.errors.get(line.id, ""), self.back.heard.get(line.id))
             for line in script.lines
         }
-        self.table.show_script(script, {key: state.words for key, state in self._states.items()}, self._known())
+        self.table.show_script(script, {key: state.words for key, state in self.states.items()}, self._known())
         if script.lines and not self.table.currentIndex().isValid():
             self.table.set_current(0)
         series = sum(is_series(line.text) for line in script.lines)
         lines = len(script.lines)
         sentence = tr("{n} lines", "{n} line", lines, n=lines) if lines else tr("No lines yet")
-        if long := sum(bool(state.too_long) for state in self._states.values()):
+        if long := sum(bool(state.too_long) for state in self.states.values()):
             sentence += tr(", {long} too long", long=long)
         if series:
             sentence += tr(", {series} of them series: {count_of} in all", series=series, count_of=count_of(script))
         self.head.setText(in_words(sentence))
         self.series_button.setVisible(bool(series))
-        self._buttons()
+        self.show_buttons()
 
-    def _buttons(self) -> None:
+    def show_buttons(self) -> None:
         line = self.table.current
         self.hear_button.setEnabled(line is not None)
         self.spoken_button.setVisible(line is not None and line.taken)
-        long = self._too_long()
+        long = self.too_long()
         self.faster_button.setVisible(bool(long))
         several = tr("Speak {count} faster", count=len(long))
         self.faster_button.setText(several if len(long) > 1 else tr("Speak it faster"))
@@ -205,24 +206,24 @@ class ScriptPage(PlacePage):
         self.speak_button.setText(tr("Stop speaking  F11") if busy else tr("Speak all  F11"))
         self.speak_button.setEnabled(busy or bool(self.script.lines))
         # One button asks to be pressed: once all is spoken, that which makes.
-        main = busy or any(state.to_speak for state in self._states.values())
+        main = busy or any(state.to_speak for state in self.states.values())
         if self.speak_button.property("main") != main:
             self.speak_button.setProperty("main", main)
             self.speak_button.style().polish(self.speak_button)
 
-    def _too_long(self) -> list[ScriptLine]:
-        return too_long(self.script.lines, self._states, self.table.selected())
+    def too_long(self) -> list[ScriptLine]:
+        return lines_too_long(self.script.lines, self.states, self.table.selected())
 
     # -- lines -----------------------------------------------------------------------------------------------------
 
-    def _put(self, text: str, script: Script) -> None:
-        edits.put_script(self._session.project, text, with_own(script, own_respellings()))
-        self._refresh()
+    def put(self, text: str, script: Script) -> None:
+        edits.put_script(self.session.project, text, with_own(script, own_respellings()))
+        self.refresh()
 
     def _line_changed(self, line: ScriptLine, what: str) -> None:
-        self._errors.pop(line.id, None)
+        self.errors.pop(line.id, None)
         self._stay.start()
-        self._put(phrase("{field} of “{name}”", field=what, name=line.name), self.script.replaced(line))
+        self.put(phrase("{field} of “{name}”", field=what, name=line.name), self.script.replaced(line))
 
     def add_typed(self) -> None:
         """The line that was typed."""
@@ -255,7 +256,7 @@ class ScriptPage(PlacePage):
         fresh, unknown = with_slugs(table.lines, self._known())
         lines = unique_lines((*self.script.lines, *fresh))
         count = len(table.lines)
-        self._put(
+        self.put(
             phrase("{n} lines {where}", "{n} line {where}", count, n=count, where=where),
             self.script.changed(lines=lines),
         )
@@ -278,7 +279,7 @@ class ScriptPage(PlacePage):
         ids = {line.id for line in self.table.selected()}
         if ids:
             left = tuple(line for line in self.script.lines if line.id not in ids)
-            self._put(
+            self.put(
                 tr("removing {n} lines", "removing {n} line", len(ids), n=len(ids)), self.script.changed(lines=left)
             )
             self.message.emit(
@@ -299,7 +300,7 @@ class ScriptPage(PlacePage):
             self.message.emit(str(error))
             return False
         if whole != self.script:
-            self._put(tr("making series lines"), whole.changed(lines=unique_lines(whole.lines)))
+            self.put(tr("making series lines"), whole.changed(lines=unique_lines(whole.lines)))
         return True
 
     def respell(self) -> None:
@@ -315,7 +316,7 @@ class ScriptPage(PlacePage):
                 self.message.emit(str(error))
                 return
             script = self.script.changed(respellings=dialog.respellings)
-            self._put("respellings", with_own(script, dialog.own, before))
+            self.put("respellings", with_own(script, dialog.own, before))
 
         dialog.accepted.connect(take)
         dialog.open()
@@ -323,99 +324,7 @@ class ScriptPage(PlacePage):
     def _voice_chosen(self) -> None:
         key = str(self.voices.currentData())
         language = next((voice.language for voice in all_voices() if voice.key == key), self.script.language)
-        self._put(tr("choosing a voice"), self.script.changed(voice=key, language=language))
-
-    # -- speaking --------------------------------------------------------------------------------------------------
-
-    def hear(self) -> None:
-        """The current line, at once."""
-        if (line := self.table.current) is not None and is_series(line.text):
-            self.message.emit(tr("A series is many lines: make them lines first."))
-        elif line is not None:
-            self.worker.hear(line, self.script, self.folder, self._heard)
-
-    def _prepare(self) -> None:
-        line = self.table.current
-        if self.isVisible() and line is not None and not line.taken and not is_series(line.text):
-            self.worker.prepare(line, self.script, self.folder)
-
-    def _heard(self, outcome: Outcome[ScriptLine, Path]) -> None:
-        if outcome.found is not None:
-            self.heard.emit(outcome.asked.name, outcome.found)
-        else:
-            self.message.emit(outcome.wrong)
-
-    def hear_back(self) -> None:
-        """A speech engine listens to every line that is spoken as it stands, and flags those that sound like another."""
-        self.back.start(self.script, self._states)
-
-    def use_voice(self) -> None:
-        """The voice stands for the current line again, in place of a take."""
-        line = self.table.current
-        if line is not None and line.taken:
-            edits.use_spoken(self._session.project, line)
-            self.speak_all()
-
-    def speak_faster(self) -> None:
-        """What is too long, by the voice itself, as much faster as is needed and allowed."""
-        if not self.worker.busy:
-            project = self._session.project
-            long_lines = [
-                (line, project.facts[clip.source]) for line in self._too_long() if (clip := project.clip(line.id))
-            ]
-            self.worker.speak_faster(long_lines, self.script, project.receivers, self.folder, self._spoken_faster)
-            self._buttons()
-
-    def _spoken_faster(self, spoken_lines: list[tuple[ScriptLine, ScriptLine]], error: str) -> None:
-        done = [(before, after) for before, after in spoken_lines if after.speed != before.speed]
-        if done:
-            script = self.script
-            for _, after in done:
-                script = script.replaced(after)
-            self._put(tr("speaking faster"), script)
-            edits.put_spoken(
-                self._session.project,
-                {after.id: path_of(wish_of(after, script), after.name, self.folder) for _, after in done},
-            )
-        self.message.emit(faster_in_words(spoken_lines, error))
-        self._refresh()
-
-    def speak_all(self) -> None:
-        """Speak every line that is not spoken as it stands now, and put all on the board; pressed again, stop."""
-        if self.worker.busy:
-            self.worker.stop()
-            return
-        if not self.script.lines or not self.make_series():
-            return
-        self._errors.clear()
-        self._refresh()
-        project = self._session.project
-        lines = [
-            line
-            for line in self.script.lines
-            if not line.taken
-            and (self._states[line.id].to_speak or not (clip := project.clip(line.id)) or not clip.source.exists())
-        ]
-        if not lines:
-            self.message.emit(tr("Every line is spoken as it stands."))
-        if self.worker.speak(lines, self.script, self.folder, self._one_spoken, self._spoken):
-            self._buttons()
-
-    def _one_spoken(self, one: Spoken) -> None:
-        speaker = self.worker
-        if speaker.done % 10 == 0 or speaker.done == speaker.total:
-            left = speaker.seconds_left
-            more = tr(", about {seconds} s left", seconds=max(1, round(left))) if left else ""
-            self.message.emit(
-                tr("Spoken {done:,} of {total:,}{more}.", done=speaker.done, total=speaker.total, more=more)
-            )
-
-    def _spoken(self, spoken_lines: list[Spoken], wrong: str) -> None:
-        self._errors = {one.line: one.error for one in spoken_lines if one.path is None and one.line}
-        spoken = {one.line: one.path for one in spoken_lines if one.path is not None}
-        changed = edits.put_spoken(self._session.project, spoken) if spoken else 0
-        self.message.emit(wrong or spoken_in_words(spoken_lines, changed))
-        self._refresh()
+        self.put(tr("choosing a voice"), self.script.changed(voice=key, language=language))
 
     def shut_down(self) -> None:
         self.worker.shut_down()

@@ -57,16 +57,16 @@ class CorpusPage(PlacePage):
         self._session = session
         self.worker = CorpusWorker(self)
         self._receiver: Receiver | None = None
-        self._rows: dict[str, Row] = {}
+        self.rows: dict[str, Row] = {}
         self.qualities: dict[str, Quality] = {}
         self._doubles: dict[str, str] = {}
         self.drop: tuple[Rule, ...] = ()
         self.flag: tuple[Rule, ...] = ()
         self._measure = "snr"
-        self._later = QTimer(self)
-        self._later.setSingleShot(True)
-        self._later.setInterval(100)
-        self._later.timeout.connect(self._show_all)
+        self.later = QTimer(self)
+        self.later.setSingleShot(True)
+        self.later.setInterval(100)
+        self.later.timeout.connect(self._show_all)
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 8, 14, 8)
         column.addLayout(self._top())
@@ -137,12 +137,12 @@ class CorpusPage(PlacePage):
         """Measure what is not known yet."""
         if self._receiver is None or self.worker.busy:
             return
-        self._rows = corpus_rows(self._session.project, self._receiver)
-        self.qualities = {key: value for key, value in self.qualities.items() if key in self._rows}
+        self.rows = corpus_rows(self._session.project, self._receiver)
+        self.qualities = {key: value for key, value in self.qualities.items() if key in self.rows}
         self._doubles = {}
         self._show_all()
-        if self._rows:
-            self.worker.measure(self._rows, self._judged, self._measured)
+        if self.rows:
+            self.worker.measure(self.rows, self._judged, self._measured)
         else:
             self.message.emit(tr("No clip is for {name}.", name=self._receiver.name))
 
@@ -153,9 +153,9 @@ class CorpusPage(PlacePage):
 
     def _judged(self, judged: tuple[str, Quality]) -> None:
         clip_id, quality = judged
-        row = self._rows.get(clip_id)
+        row = self.rows.get(clip_id)
         self.qualities[clip_id] = quality.with_text(row.text) if row else quality
-        self._later.start()
+        self.later.start()
 
     def _measured(self, outcome: Outcome[Mapping[str, Row], dict[str, str]]) -> None:
         wrong = outcome.wrong
@@ -190,7 +190,7 @@ class CorpusPage(PlacePage):
         sentence = tr(
             "{measured} of {all} clips measured, {kept} kept, {hours}",
             measured=len(self.qualities),
-            all=len(self._rows),
+            all=len(self.rows),
             kept=len(kept),
             hours=hours(seconds),
         )

@@ -60,7 +60,7 @@ class LoopPicture(QWidget):
             self.height() - scaled(_HEAD) - scaled(_FOOT),
         )
 
-    def _x(self, second: float) -> float:
+    def x_of(self, second: float) -> float:
         return self._room.left() + second / max(1e-9, self._seconds) * self._room.width()
 
     def mousePressEvent(self, event: QMouseEvent) -> None:
@@ -88,7 +88,7 @@ class LoopPicture(QWidget):
         """Which end of the loop is under the pointer, −1 for none."""
         if self._loop is None or not self._levels:
             return -1
-        return next((n for n, second in enumerate(self._loop) if abs(self._x(second) - x) <= _GRIP), -1)
+        return next((n for n, second in enumerate(self._loop) if abs(self.x_of(second) - x) <= _GRIP), -1)
 
     def paintEvent(self, event: QPaintEvent) -> None:
         c, room = colours(), self._room
@@ -117,7 +117,7 @@ class LoopPicture(QWidget):
     def _draw_loop(self, painter: QPainter, room: QRectF, shape: QPolygonF) -> None:
         assert self._loop is not None
         c = colours()
-        left, right = (self._x(second) for second in self._loop)
+        left, right = (self.x_of(second) for second in self._loop)
         painter.save()
         painter.setClipRect(QRectF(left, room.top(), right - left, room.height()))
         painter.setBrush(QColor(c.convert))
@@ -146,7 +146,7 @@ class LoopPicture(QWidget):
             )
         step = next((one for one in _STEPS if self._seconds / one <= max(2.0, room.width() / scaled(80))), 3600)
         for number in range(int(self._seconds / step) + 1):
-            x, at = self._x(number * step), number * step
+            x, at = self.x_of(number * step), number * step
             painter.setPen(QPen(QColor(c.line), 1))
             painter.drawLine(QLineF(x, room.bottom(), x, room.bottom() + 4))
             painter.setPen(QColor(c.soft))

@@ -64,7 +64,7 @@ def carry(sound: NDArray[np.float32], packet_loss: PacketLossModel = CLEAR, kind
     delays = np.clip(dice.normal(3 * spread, spread, len(packets)), 0, 6 * spread)
     arrivals = np.arange(len(packets)) * 20.0 + delays
     order = [int(n) for n in np.argsort(arrivals, kind="stable") if not gone[n]]
-    arrived = _through_a_socket([packets[n] for n in order])
+    arrived = through_a_socket([packets[n] for n in order])
     late = 0
     jitter = before = 0.0
     received: dict[int, bytes] = {}
@@ -87,7 +87,7 @@ def carry(sound: NDArray[np.float32], packet_loss: PacketLossModel = CLEAR, kind
     return Carried(heard[: len(sound)].astype(np.float32), len(packets), int(gone.sum()), late, jitter)
 
 
-def _through_a_socket(packets: list[bytes]) -> list[bytes]:
+def through_a_socket(packets: list[bytes]) -> list[bytes]:
     """Each as a datagram over the loopback interface, one at a time, so that none is dropped on the way."""
     with (
         socket.socket(socket.AF_INET, socket.SOCK_DGRAM) as there,
