@@ -6,11 +6,12 @@ Interface and Data Specifications 1.0 (1991), chapter 3.
 
 from __future__ import annotations
 
-import os
 import struct
 from collections.abc import Sequence
 from pathlib import Path
 from typing import NamedTuple
+
+from ..riff import append_chunks, chunk
 
 
 class Cue(NamedTuple):
@@ -38,39 +39,11 @@ def cue_chunks(cues: Sequence[Cue]) -> bytes:
     return chunk(b"cue ", struct.pack("<I", len(cues)) + points) + chunk(b"LIST", b"adtl" + labels)
 
 
-def chunk(name: bytes, data: bytes) -> bytes:
-    """A chunk, filled up to an even length."""
-    return name + struct.pack("<I", len(data)) + data + (b"\0" if len(data) % 2 else b"")
-
-
 def bytes_of_cues(cues: Sequence[Cue]) -> int:
     """By how much a WAV file grows."""
     return len(cue_chunks(cues)) if cues else 0
 
 
 def add_cues(path: Path, cues: Sequence[Cue]) -> None:
-    """Append cue points to a RIFF/WAVE file that was just written. Raises as ``append_chunks``."""
+    """Append cue points to a RIFF/WAVE file that was just written. Raises as ``riff.append_chunks``."""
     append_chunks(path, cue_chunks(cues))
-
-
-def append_chunks(path: Path, chunks: bytes) -> None:
-    """Append chunks to a RIFF/WAVE file, and correct its size.
-
-    Raises
-    ------
-    OSError
-    ValueError : it is no such file, or would grow beyond 4 GiB.
-    """
-    with path.open("rb+") as file:
-        head = file.read(12)
-        if head[:4] != b"RIFF" or head[8:12] != b"WAVE":
-            raise ValueError("not a RIFF/WAVE file")
-        end = file.seek(0, os.SEEK_END)
-        if end + len(chunks) - 8 > 0xFFFFFFFF:
-            raise ValueError("too large for more chunks")
-        if end % 2:
-            file.write(b"\0")
-        file.write(chunks)
-        size = file.tell() - 8
-        file.seek(4)
-        file.write(struct.pack("<I", size))

@@ -2,12 +2,14 @@
 
 from __future__ import annotations
 
+import itertools
 import struct
 from collections.abc import Callable
 
 import numpy as np
 from numpy.typing import NDArray
 
+from ..riff import chunks, in_bytes
 from .files import SndfileWriter
 from .format import Opening, Writer
 
@@ -46,13 +48,8 @@ class HeaderFixingWriter:
 
 def _chunk(head: bytes, name: bytes) -> int:
     """Where the body of a RIFF chunk begins; 0 where it is not among those before the sound."""
-    at = 12
-    while at + 8 <= len(head) and head[at : at + 4] != b"data":
-        if head[at : at + 4] == name:
-            return at + 8
-        length = int(struct.unpack_from("<I", head, at + 4)[0])
-        at += 8 + length + (length & 1)
-    return 0
+    before = itertools.takewhile(lambda one: one.name != b"data", chunks(in_bytes(head)))
+    return next((one.place for one in before if one.name == name), 0)
 
 
 def with_frames(head: bytes, frames: int) -> bytes:

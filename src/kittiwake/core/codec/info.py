@@ -4,11 +4,12 @@ Specifications 1.0 (1991), chapter 2.
 
 from __future__ import annotations
 
-import struct
 from collections.abc import Sequence
 from pathlib import Path
 
-from .cues import append_chunks, chunk
+from ..riff import append_chunks, chunk, chunks, in_bytes, in_file, is_wave
+
+_LONGEST = 1 << 20  # bytes of texts that are read
 
 #: Key of four letters, text.
 Tag = tuple[str, str]
@@ -41,19 +42,15 @@ def read_info(path: Path) -> tuple[Tag, ...]:
     """The texts of a RIFF/WAVE file, in order; none where it is no such file."""
     found: list[Tag] = []
     with path.open("rb") as file:
-        head = file.read(12)
-        if head[:4] != b"RIFF" or head[8:12] != b"WAVE":
+        read = in_file(file.fileno())
+        if not is_wave(read):
             return ()
-        while len(head := file.read(8)) == 8:
-            name, size = struct.unpack("<4sI", head)
-            if name != b"LIST" or size > 1 << 20:
-                file.seek(size + size % 2, 1)
+        for one in chunks(read):
+            if one.name != b"LIST" or one.length > _LONGEST:
                 continue
-            data = file.read(size + size % 2)[:size]
-            at = 4
-            while data[:4] == b"INFO" and at + 8 <= len(data):
-                key, length = struct.unpack("<4sI", data[at : at + 8])
-                text = data[at + 8 : at + 8 + length].split(b"\0")[0]
-                found.append((key.decode("ascii", "replace"), text.decode("utf-8", "replace")))
-                at += 8 + length + length % 2
+            data = read(one.place, one.length)
+            if data[:4] == b"INFO":
+                for key, place, length in chunks(in_bytes(data), 4):
+                    text = data[place : place + length].split(b"\0")[0]
+                    found.append((key.decode("ascii", "replace"), text.decode("utf-8", "replace")))
     return tuple(found)

@@ -2,7 +2,6 @@
 
 from __future__ import annotations
 
-import struct
 import zlib
 from collections.abc import Callable
 from pathlib import Path
@@ -10,12 +9,12 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
+from ..riff import LARGEST, form_of, head_of
 from . import alaw, ulaw
 from .format import Format, Size
 from .pcm import Dither, Quantiser
 
 _PCM, _FLOAT, _ALAW, _MULAW = 1, 3, 6, 7
-_LARGEST = 0xFFFFFFFF
 
 Codes = Callable[[NDArray[np.float32]], NDArray[np.uint8]]
 Decode = Callable[[NDArray[np.uint8]], NDArray[np.int16]]
@@ -30,16 +29,12 @@ class _WavWriter:
         self._file = path.open("xb")
         self._width = channels * bits // 8
         self._bytes = 0
-        fmt = struct.pack("<HHIIHH", tag, channels, rate, rate * self._width, self._width, bits)
-        # Encodings other than PCM carry an extension size (none here) and a fact chunk with the frame count.
-        self._fact = tag != _PCM
-        if self._fact:
-            fmt += struct.pack("<H", 0)
-        self._file.write(b"RIFF\0\0\0\0WAVEfmt " + struct.pack("<I", len(fmt)) + fmt)
-        if self._fact:
-            self._file.write(b"fact" + struct.pack("<II", 4, 0))
-        self._start = self._file.tell() + 8
-        self._file.write(b"data\0\0\0\0")
+        self._form = form_of(tag, channels, rate, bits)
+        self._counts_frames = tag != _PCM
+        self._file.write(self._head())
+
+    def _head(self) -> bytes:
+        return head_of(self._form, self._bytes, self._bytes // self._width if self._counts_frames else None)
 
     def _append(self, data: bytes, samples: NDArray[np.int32]) -> None:
         self._file.write(data)
@@ -54,14 +49,9 @@ class _WavWriter:
         try:
             file.write(b"\0" * (self._bytes & 1))  # chunks are padded to an even length
             end = file.tell()
-            if end - 8 <= _LARGEST:
-                file.seek(4)
-                file.write(struct.pack("<I", end - 8))
-                if self._fact:
-                    file.seek(self._start - 12)
-                    file.write(struct.pack("<I", self._bytes // self._width))
-                file.seek(self._start - 4)
-                file.write(struct.pack("<I", self._bytes))
+            if end - 8 <= LARGEST:
+                file.seek(0)
+                file.write(self._head())
             file.flush()
         finally:
             file.close()
@@ -126,7 +116,7 @@ def _pcm(bits: int) -> Format:
         safe_peak=1 - 2.5 / 2 ** (bits - 1),
         size=_size(44, bits // 8),
         opener=lambda o: PcmWavWriter(o.path, o.rate, o.channels, bits, o.dither),
-        max_bytes=_LARGEST + 8,
+        max_bytes=LARGEST + 8,
     )
 
 
@@ -148,7 +138,7 @@ def _companded(encoding: str, name: str, tag: int, encode: Codes, decode: Decode
         safe_peak=safe_peak,
         size=_size(58, 1),
         opener=lambda o: CompandedWavWriter(o.path, o.rate, o.channels, tag, encode, decode),
-        max_bytes=_LARGEST + 8,
+        max_bytes=LARGEST + 8,
     )
 
 
@@ -168,5 +158,5 @@ FLOAT = Format(
     safe_peak=1.0,
     size=_size(58, 4),
     opener=lambda o: FloatWavWriter(o.path, o.rate, o.channels),
-    max_bytes=_LARGEST + 8,
+    max_bytes=LARGEST + 8,
 )

@@ -18,6 +18,7 @@ from ...words import phrase
 from ..codec.cues import Cue
 from ..errors import IntakeError
 from ..model.span import START, STOP, Span
+from ..riff import chunks, in_bytes, in_file
 
 
 @dataclass(frozen=True, slots=True)
@@ -225,22 +226,19 @@ def marks_in_wav(path: Path) -> list[Mark]:
     lengths: dict[int, int] = {}
     with path.open("rb") as file:
         end = path.stat().st_size
-        at = 12
-        while at + 8 <= end:
-            file.seek(at)
-            name, size = struct.unpack("<4sI", file.read(8))
+        read = in_file(file.fileno())
+        for name, place, size in chunks(read):
             if name == b"fmt " and size >= 16:
-                _, _, rate, _, step, _ = struct.unpack("<HHIIHH", file.read(16))
+                _, _, rate, _, step, _ = struct.unpack("<HHIIHH", read(place, 16))
             elif name == b"data":
-                frames = min(size, end - at - 8) // max(1, step)
+                frames = min(size, end - place) // max(1, step)
             elif name == b"cue " and 4 <= size <= 1 << 24:
-                data = file.read(size)
+                data = read(place, size)
                 for n in range(min(struct.unpack_from("<I", data)[0], (len(data) - 4) // 24)):
                     number, _, _, _, _, offset = struct.unpack_from("<II4sIII", data, 4 + 24 * n)
                     starts[number] = offset
             elif name == b"LIST" and 4 <= size <= 1 << 26:
-                _names_in(file.read(size), names, lengths)
-            at += 8 + size + (size & 1)
+                _names_in(read(place, size), names, lengths)
     if not rate:
         return []
     order = sorted(starts.items(), key=lambda pair: pair[1])
@@ -255,12 +253,11 @@ def marks_in_wav(path: Path) -> list[Mark]:
 def _names_in(data: bytes, names: dict[int, str], lengths: dict[int, int]) -> None:
     if data[:4] != b"adtl":
         return
-    at = 4
-    while at + 12 <= len(data):
-        name, size = struct.unpack_from("<4sI", data, at)
-        number = struct.unpack_from("<I", data, at + 8)[0]
+    for name, place, size in chunks(in_bytes(data), 4):
+        if size < 4 or place + 4 > len(data):
+            continue
+        number = struct.unpack_from("<I", data, place)[0]
         if name == b"labl":
-            names[number] = data[at + 12 : at + 8 + size].split(b"\0")[0].decode("utf-8", "replace")
-        elif name == b"ltxt" and size >= 8 and at + 16 <= len(data):
-            lengths[number] = struct.unpack_from("<I", data, at + 12)[0]
-        at += 8 + size + (size & 1)
+            names[number] = data[place + 4 : place + size].split(b"\0")[0].decode("utf-8", "replace")
+        elif name == b"ltxt" and size >= 8 and place + 8 <= len(data):
+            lengths[number] = struct.unpack_from("<I", data, place + 4)[0]

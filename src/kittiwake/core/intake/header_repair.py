@@ -7,7 +7,7 @@ import struct
 from pathlib import Path
 from typing import Any
 
-_LARGEST = 0xFFFFFFFF
+from ..riff import LARGEST, chunks, in_file, is_wave
 
 
 def mended(path: Path, size: int) -> Mended | None:
@@ -18,21 +18,14 @@ def mended(path: Path, size: int) -> Mended | None:
     OSError
     """
     with path.open("rb") as file:
-        if file.read(4) != b"RIFF" or file.seek(8) != 8 or file.read(4) != b"WAVE":
+        read = in_file(file.fileno())
+        if not is_wave(read):
             return None
-        at = 12
-        # A real file has a handful of chunks; the bound keeps a hostile one from costing time.
-        for _ in range(1000):
-            file.seek(at)
-            head = file.read(8)
-            if len(head) < 8:
-                return None
-            length = struct.unpack("<I", head[4:])[0]
-            if head[:4] == b"data":
-                if length or size - at - 8 <= 0:
+        for one in chunks(read):
+            if one.name == b"data":
+                if one.length or size <= one.place:
                     return None
-                return Mended(path, size, at + 4, min(_LARGEST, size - at - 8))
-            at += 8 + length + (length & 1)
+                return Mended(path, size, one.place - 4, min(LARGEST, size - one.place))
     return None
 
 

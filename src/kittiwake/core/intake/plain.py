@@ -15,6 +15,7 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ..model import Header, Note
+from ..riff import chunks, in_bytes
 from .pcm import pcm_blocks
 
 _HEAD = 4096  # bytes in which the sound has to begin
@@ -74,16 +75,12 @@ def try_plain(path: Path, size: int) -> PlainWav | None:
         return None
     if width != channels * bits // 8 or byte_rate != rate * width:
         return None
-    at = 36
-    while at + 8 <= len(head):
-        name, length = struct.unpack_from("<4sI", head, at)
-        at += 8
+    for name, place, length in chunks(in_bytes(head), 36):
         if name == b"data":
-            if not length or length % width or at + length > size:
+            if not length or length % width or place + length > size:
                 return None
             encoding, full = _ENCODINGS[bits]
-            return PlainWav(path, Header("wav", encoding, rate, channels, bits, length // width, size, full), at)
+            return PlainWav(path, Header("wav", encoding, rate, channels, bits, length // width, size, full), place)
         if name not in _FILLING:
             return None
-        at += length + (length & 1)
     return None

@@ -4,7 +4,6 @@ from __future__ import annotations
 
 import errno
 import os
-import struct
 from datetime import datetime
 from pathlib import Path
 
@@ -12,10 +11,12 @@ import numpy as np
 from numpy.typing import NDArray
 
 from ...words import phrase
+from ..codec.info import info_chunk
 from ..cut.onboard import file_name_of
+from ..riff import LARGEST, form_of, head_of
 
 RATE, BITS = 48_000, 24
-_LARGEST = 0xFFFFFFFF - 4096  # bytes that the header can count, with room for what closes the file
+_LARGEST = LARGEST - 4096  # bytes that the header can count, with room for what closes the file
 
 
 class TakeWriter:
@@ -44,9 +45,7 @@ class TakeWriter:
 
     def _head(self, extra: int = 0) -> None:
         data = self.frames * 3
-        head = b"RIFF" + struct.pack("<I", 36 + data + (data & 1) + extra) + b"WAVEfmt "
-        head += struct.pack("<IHHIIHH", 16, 1, 1, self._rate, self._rate * 3, 3, BITS)
-        head += b"data" + struct.pack("<I", data)
+        head = head_of(form_of(1, 1, self._rate, BITS), data, behind=extra)
         self.file.seek(0)
         self._write(head)
         self.file.seek(0, os.SEEK_END)
@@ -86,19 +85,17 @@ class TakeWriter:
         if self.file.closed:
             return
         try:
-            chunks = b""
-            for name, text in (
-                (b"ICRD", self._time.isoformat(timespec="seconds")),
-                (b"ICMT", phrase("Recorded with {device}", device=self._device)),
-                (b"ISFT", "Kittiwake"),
-            ):
-                data = text.encode("utf-8") + b"\0"
-                chunks += name + struct.pack("<I", len(data)) + data + (b"\0" if len(data) & 1 else b"")
-            chunk = b"LIST" + struct.pack("<I", 4 + len(chunks)) + b"INFO" + chunks
+            more = info_chunk(
+                (
+                    ("ICRD", self._time.isoformat(timespec="seconds")),
+                    ("ICMT", phrase("Recorded with {device}", device=self._device)),
+                    ("ISFT", "Kittiwake"),
+                )
+            )
             if self.frames * 3 & 1:
                 self._write(b"\0")
-            self._write(chunk)
-            self._head(len(chunk))
+            self._write(more)
+            self._head(len(more))
             os.fsync(self.file.fileno())
         finally:
             self.file.close()

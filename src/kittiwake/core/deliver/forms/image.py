@@ -8,6 +8,7 @@ import struct
 from ....plain_data import dataclass
 from ....words import phrase
 from ...errors import KittiwakeError
+from ...riff import chunks, in_bytes, is_wave
 from ..form import Files, Form, bytes_of, register_form
 from ..plan import Plan
 
@@ -42,18 +43,17 @@ def _pack(plan: Plan, manifests: dict[str, bytes]) -> Files:
 
 
 def _sound(place: str, data: bytes) -> _Sound:
-    form, samples, at = b"", 0, 12
-    while data[:4] == b"RIFF" and at + 8 <= len(data):
-        kind, size = data[at : at + 4], struct.unpack_from("<I", data, at + 4)[0]
-        if kind == b"fmt ":
-            form = data[at + 8 : at + 8 + size]
-        elif kind == b"fact":
-            samples = struct.unpack_from("<I", data, at + 8)[0]
-        elif kind == b"data" and form and struct.unpack_from("<H", form)[0] == _IMA:
+    form, samples, read = b"", 0, in_bytes(data)
+    for one in chunks(read) if is_wave(read) else ():
+        body = read(one.place, one.length)
+        if one.name == b"fmt ":
+            form = body
+        elif one.name == b"fact":
+            samples = struct.unpack_from("<I", body)[0]
+        elif one.name == b"data" and form and struct.unpack_from("<H", form)[0] == _IMA:
             rate, block = struct.unpack_from("<I", form, 4)[0], struct.unpack_from("<H", form, 12)[0]
             name = place.rsplit("/", 1)[-1].rsplit(".", 1)[0]
-            return _Sound(name[:_LONGEST_NAME], rate, block, samples, data[at + 8 : at + 8 + size])
-        at += 8 + size + size % 2
+            return _Sound(name[:_LONGEST_NAME], rate, block, samples, body)
     raise KittiwakeError(
         phrase("{place} is no IMA ADPCM in WAV, which an image is made of.", place=place),
         phrase("Let the receiver take wav/ima_adpcm."),

@@ -7,11 +7,13 @@ import struct
 from ....words import phrase
 from ...codec.cues import Cue, cue_chunks
 from ...errors import KittiwakeError
+from ...riff import LARGEST, chunks, head_of, in_bytes, is_wave
 from ..form import Files, Form, bytes_of, register_form
 from ..plan import Plan
 
 #: Encodings in which silence is a byte, or none: number in the format chunk -> silence.
 _SILENCE = {1: 0x00, 6: 0xD5, 7: 0xFF}
+_BEFORE_SOUND = 256  # bytes, at most
 
 
 def _pack(plan: Plan, manifests: dict[str, bytes]) -> Files:
@@ -38,28 +40,24 @@ def _pack(plan: Plan, manifests: dict[str, bytes]) -> Files:
         start = len(data) // block
         data += sound
         cues.append(Cue.named(start, len(data) // block, place.rsplit("/", 1)[-1].rsplit(".", 1)[0]))
-    chunks = b"fmt " + struct.pack("<I", len(form)) + form
-    if tag != 1:
-        chunks += b"fact" + struct.pack("<II", 4, len(data) // block)
-    chunks += b"data" + struct.pack("<I", len(data)) + bytes(data) + b"\0" * (len(data) % 2) + cue_chunks(cues)
-    if len(chunks) + 4 > 0xFFFFFFFF:
+    behind = cue_chunks(cues)
+    if len(data) + len(behind) > LARGEST - _BEFORE_SOUND:
         raise KittiwakeError(
             phrase("Together they are over 4 GiB, which no WAV file holds."), phrase("Hand over a folder."), "joined"
         )
-    return {f"{plan.receiver.slug}.wav": b"RIFF" + struct.pack("<I", len(chunks) + 4) + b"WAVE" + chunks, **manifests}
+    head = head_of(form, len(data), None if tag == 1 else len(data) // block, len(behind))
+    whole = b"".join((head, data, b"\0" * (len(data) & 1), behind))
+    return {f"{plan.receiver.slug}.wav": whole, **manifests}
 
 
 def _parts(place: str, data: bytes) -> tuple[bytes, bytes]:
     """The format chunk and the sound of a WAV file of ours."""
-    form, at = b"", 12
-    while data[:4] == b"RIFF" and at + 8 <= len(data):
-        kind, size = data[at : at + 4], struct.unpack_from("<I", data, at + 4)[0]
-        inside = data[at + 8 : at + 8 + size]
-        if kind == b"fmt ":
-            form = inside
-        if kind == b"data" and len(form) >= 16 and struct.unpack_from("<H", form)[0] in _SILENCE:
-            return form, inside
-        at += 8 + size + size % 2
+    form, read = b"", in_bytes(data)
+    for one in chunks(read) if is_wave(read) else ():
+        if one.name == b"fmt ":
+            form = read(one.place, one.length)
+        if one.name == b"data" and len(form) >= 16 and struct.unpack_from("<H", form)[0] in _SILENCE:
+            return form, read(one.place, one.length)
     raise KittiwakeError(
         phrase("{place} cannot be joined with others as it is.", place=place),
         phrase("WAV files in PCM, µ-law or A-law can; or hand over a folder."),
