@@ -58,8 +58,8 @@ def spans_verb(
     **settings: float | None,
 ) -> None:
     from ..core.cut import Find, read_lines
+    from ..core.cut.clips import write_clips
     from ..core.disk.text import text_of
-    from ..core.make.clips import write_clips
 
     find = Find(**{name: value for name, value in settings.items() if value is not None})
     try:

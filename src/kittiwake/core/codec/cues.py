@@ -11,7 +11,7 @@ from collections.abc import Sequence
 from pathlib import Path
 from typing import NamedTuple
 
-from ..riff import append_chunks, chunk
+from ..riff import append_chunks, chunk, chunks, in_bytes, in_file
 
 
 class Cue(NamedTuple):
@@ -47,3 +47,53 @@ def bytes_of_cues(cues: Sequence[Cue]) -> int:
 def add_cues(path: Path, cues: Sequence[Cue]) -> None:
     """Append cue points to a RIFF/WAVE file that was just written. Raises as ``riff.append_chunks``."""
     append_chunks(path, cue_chunks(cues))
+
+
+def read_cues(path: Path) -> tuple[list[Cue], int]:
+    """The cue points of a WAV file in the order of their starts, and its sample rate (Hz); one without a length reaches to the next, or the end.
+
+    Raises
+    ------
+    OSError
+    """
+    rate, frames, step = 0, 0, 1
+    starts: dict[int, int] = {}
+    names: dict[int, str] = {}
+    lengths: dict[int, int] = {}
+    with path.open("rb") as file:
+        end = path.stat().st_size
+        read = in_file(file.fileno())
+        for name, place, size in chunks(read):
+            if name == b"fmt " and size >= 16:
+                _, _, rate, _, step, _ = struct.unpack("<HHIIHH", read(place, 16).ljust(16, b"\0"))
+            elif name == b"data":
+                frames = min(size, end - place) // max(1, step)
+            elif name == b"cue " and 4 <= size <= 1 << 24:
+                data = read(place, size).ljust(4, b"\0")
+                for n in range(min(struct.unpack_from("<I", data)[0], (len(data) - 4) // 24)):
+                    number, _, _, _, _, offset = struct.unpack_from("<II4sIII", data, 4 + 24 * n)
+                    starts[number] = offset
+            elif name == b"LIST" and 4 <= size <= 1 << 26:
+                _names_in(read(place, size), names, lengths)
+    if not rate:
+        return [], 0
+    order = sorted(starts.items(), key=lambda pair: pair[1])
+    cues = []
+    for n, (number, start) in enumerate(order):
+        following = order[n + 1][1] if n + 1 < len(order) else frames
+        stop = start + lengths[number] if lengths.get(number) else following
+        cues.append(Cue(start, stop, names.get(number, "")))
+    return cues, rate
+
+
+def _names_in(data: bytes, names: dict[int, str], lengths: dict[int, int]) -> None:
+    if data[:4] != b"adtl":
+        return
+    for name, place, size in chunks(in_bytes(data), 4):
+        if size < 4 or place + 4 > len(data):
+            continue
+        number = struct.unpack_from("<I", data, place)[0]
+        if name == b"labl":
+            names[number] = data[place + 4 : place + size].split(b"\0")[0].decode("utf-8", "replace")
+        elif name == b"ltxt" and size >= 8 and place + 8 <= len(data):
+            lengths[number] = struct.unpack_from("<I", data, place + 4)[0]

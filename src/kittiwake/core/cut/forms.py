@@ -9,16 +9,14 @@ from __future__ import annotations
 import csv
 import io
 import re
-import struct
 from collections.abc import Iterable, Sequence
 from pathlib import Path
 
 from ...plain_data import dataclass
 from ...words import phrase
-from ..codec.cues import Cue
+from ..codec.cues import Cue, read_cues
 from ..errors import IntakeError
 from ..model.span import START, STOP, Span
-from ..riff import chunks, in_bytes, in_file
 
 
 @dataclass(frozen=True, slots=True)
@@ -220,44 +218,5 @@ def marks_in_wav(path: Path) -> list[Mark]:
     ------
     OSError
     """
-    rate, frames, step = 0, 0, 1
-    starts: dict[int, int] = {}
-    names: dict[int, str] = {}
-    lengths: dict[int, int] = {}
-    with path.open("rb") as file:
-        end = path.stat().st_size
-        read = in_file(file.fileno())
-        for name, place, size in chunks(read):
-            if name == b"fmt " and size >= 16:
-                _, _, rate, _, step, _ = struct.unpack("<HHIIHH", read(place, 16))
-            elif name == b"data":
-                frames = min(size, end - place) // max(1, step)
-            elif name == b"cue " and 4 <= size <= 1 << 24:
-                data = read(place, size)
-                for n in range(min(struct.unpack_from("<I", data)[0], (len(data) - 4) // 24)):
-                    number, _, _, _, _, offset = struct.unpack_from("<II4sIII", data, 4 + 24 * n)
-                    starts[number] = offset
-            elif name == b"LIST" and 4 <= size <= 1 << 26:
-                _names_in(read(place, size), names, lengths)
-    if not rate:
-        return []
-    order = sorted(starts.items(), key=lambda pair: pair[1])
-    marks = []
-    for n, (number, start) in enumerate(order):
-        following = order[n + 1][1] if n + 1 < len(order) else frames
-        stop = start + lengths[number] if lengths.get(number) else following
-        marks.append(Mark(start / rate, stop / rate, names.get(number, "")))
-    return marks
-
-
-def _names_in(data: bytes, names: dict[int, str], lengths: dict[int, int]) -> None:
-    if data[:4] != b"adtl":
-        return
-    for name, place, size in chunks(in_bytes(data), 4):
-        if size < 4 or place + 4 > len(data):
-            continue
-        number = struct.unpack_from("<I", data, place)[0]
-        if name == b"labl":
-            names[number] = data[place + 4 : place + size].split(b"\0")[0].decode("utf-8", "replace")
-        elif name == b"ltxt" and size >= 8 and place + 8 <= len(data):
-            lengths[number] = struct.unpack_from("<I", data, place + 4)[0]
+    cues, rate = read_cues(path)
+    return [Mark(cue.start / rate, cue.stop / rate, cue.name) for cue in cues]

@@ -14,6 +14,7 @@ from numpy.typing import NDArray
 
 from ...plain_data import dataclass
 from ...words import joined, phrase
+from ..codec.cues import read_cues
 from ..codec.info import read_info
 from ..errors import Cancelled
 from ..fit.rules import Check, Subject, WriteReport, checked
@@ -180,9 +181,7 @@ def _against_promise(
 
 
 def _cue_points(path: Path, recipe: Recipe) -> Check:
-    from ..cut.forms import cues_of, marks_in_wav
-
-    there = cues_of(marks_in_wav(path), recipe.rate_out)
+    there, _ = read_cues(path)
     wanted, read = (
         joined(
             (phrase("{name} {start:,} to {stop:,}", name=c.name, start=c.start, stop=c.stop) for c in cues[:4]),

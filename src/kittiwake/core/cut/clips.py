@@ -5,11 +5,11 @@ from __future__ import annotations
 from pathlib import Path
 
 from ..codec import find_format
-from ..cut.spoken import Spoken, SpokenRecording, cut_from
 from ..disk.place import file_digest, part_name, put_in_place, sweep
 from ..fit.names import bare_name, numbered, unique_names
 from ..model import Stated
 from ..model.name_rules import Names
+from .spoken import Spoken, SpokenRecording, cut_from
 
 _NAMES = Names(allowed=r"\w .,'()-")
 
