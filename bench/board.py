@@ -24,9 +24,9 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 
 import kittiwake
-from kittiwake.core.project import edits
 from kittiwake.ui.shell.start import make_app
 from kittiwake.ui.shell.window import Window
+from kittiwake.work.project import edits
 
 Figures = dict[str, float]
 

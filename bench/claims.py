@@ -27,11 +27,11 @@ from kittiwake.core.measure.tops import broad_tops
 from kittiwake.core.model import Clip, TouchUp, shipped_receivers
 from kittiwake.core.packets.conceal import FRAME, concealed
 from tests.core.codec import second
-from tests.core.cut import test_find as reading
 from tests.core.make.test_touch_up import PLAIN, RATE, pitch_of
 from tests.core.measure.test_level import measured, stretches
 from tests.core.measure.test_tops import loudest
 from tests.sounds import Signal, db, really_spoken, rms, sine, spoken
+from tests.work.cut import test_find as reading
 
 VOICES: dict[str, Callable[[int], Signal]] = {"a real voice": really_spoken, "a synthetic voice": spoken}
 

@@ -15,10 +15,10 @@ import soundfile
 os.environ["QT_QPA_PLATFORM"] = "offscreen"
 os.environ["XDG_CACHE_HOME"] = os.environ["XDG_STATE_HOME"] = tempfile.mkdtemp(prefix="kittiwake-bench-own-")
 
-from kittiwake.core.cut import Find, find_speech
-from kittiwake.core.standin.microphone import READING
 from kittiwake.ui.shell.start import make_app
 from kittiwake.ui.shell.window import Window
+from kittiwake.work.cut import Find, find_speech
+from kittiwake.work.standin.microphone import READING
 
 Figures = dict[str, float]
 

@@ -14,8 +14,8 @@ from kittiwake.bundled.music.core.making import make
 from kittiwake.bundled.music.core.recipe import HoldRecipe, Part
 from kittiwake.core.model.script import Script, ScriptLine
 from kittiwake.core.process import Processes, WorkerProcess
-from kittiwake.core.speak.engine import all_voices, engines
-from kittiwake.core.speak.spoken import path_of, speak_lines, speak_one, wish_of
+from kittiwake.work.speak.engine import all_voices, engines
+from kittiwake.work.speak.spoken import path_of, speak_lines, speak_one, wish_of
 
 Figures = dict[str, float]
 _WORDS = ("boat", "berth", "quay", "ramp", "lounge", "deck", "ticket", "harbour")

@@ -28,18 +28,18 @@ from kittiwake.bundled.corpus.core.store import NAME as STATE
 from kittiwake.bundled.services.core.answers import Store as Answers
 from kittiwake.bundled.services.core.answers import error_of, known_answer, reply_of, retry_after
 from kittiwake.bundled.standins.core.shelf import Shelf
-from kittiwake.core.deliver.from_folder import items_in
-from kittiwake.core.deliver.plan import plan_of
-from kittiwake.core.deliver.send import send
-from kittiwake.core.desktop.handover import Listener
 from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.make.delivered import RECORD, all_delivered, copies_in, delivered_in
 from kittiwake.core.model import load_receiver
 from kittiwake.core.model.service import Service
 from kittiwake.core.process import InProcess
-from kittiwake.core.script.table import read_rows, read_script
-from kittiwake.core.standin.machine import StoredSound
-from kittiwake.core.watch.request import check_ways, wishes
+from kittiwake.work.deliver.from_folder import items_in
+from kittiwake.work.deliver.plan import plan_of
+from kittiwake.work.deliver.send import send
+from kittiwake.work.desktop.handover import Listener
+from kittiwake.work.script.table import read_rows, read_script
+from kittiwake.work.standin.machine import StoredSound
+from kittiwake.work.watch.request import check_ways, wishes
 from tests.fuzz_papers import NAMES, Result, look_at, mangled, odd, twisted
 from tests.sounds import speech_like
 

@@ -1,6 +1,6 @@
 """How many small faults the tests see: ``./run mutate [COUNT] [SEED] [ROOM]``.
 
-Takes lines of the core at random and changes one thing in each, a comparison, an operator or a number, in a copy of the project. The tests of the
+Takes lines of the core, and of the work around it, at random and changes one thing in each, a comparison, an operator or a number, in a copy of the project. The tests of the
 same room run against it until one fails. What no test sees is listed, with the change: it needs a test, or is harmless.
 """
 
@@ -21,7 +21,8 @@ from pathlib import Path
 from tests import ROOM as ROOM_OF_TESTS
 
 ROOT = Path(__file__).parents[1]
-CORE = Path("src/kittiwake/core")
+PACKAGE = Path("src/kittiwake")
+LAYERS = ("core", "work")
 _LONGEST = 240  # s, that the tests of a room may take
 _COMPARISONS = {ast.Lt: "<=", ast.LtE: "<", ast.Gt: ">=", ast.GtE: ">", ast.Eq: "!=", ast.NotEq: "==", ast.Is: "is not",
                 ast.IsNot: "is", ast.In: "not in", ast.NotIn: "in"}  # fmt: skip
@@ -80,13 +81,13 @@ def mutations(path: Path) -> Iterator[Mutation]:
 
 def tests_of(path: Path) -> list[str]:
     """The tests of the room of a file; those of the file itself first."""
-    room = path.relative_to(CORE).parts[0]
-    folder = ROOT / "tests" / "core" / room
+    layer, room = path.relative_to(PACKAGE).parts[:2]
+    folder = ROOT / "tests" / layer / room
     if not folder.is_dir():
         return []
     names = sorted(one.stem for one in folder.glob("test_*.py"))
     names.sort(key=lambda name: (name != f"test_{path.stem}", not name.startswith("test_approved")))
-    return [f"tests.core.{room}.{name}" for name in names]
+    return [f"tests.{layer}.{room}.{name}" for name in names]
 
 
 def fails(tests: Sequence[str], copy: Path) -> str:
@@ -119,7 +120,9 @@ def killed(mutation: Mutation, copy: Path) -> bool:
 
 def main(words: list[str]) -> int:
     count, seed, room = int(words[0]) if words else 200, int(words[1]) if len(words) > 1 else 1, "".join(words[2:3])
-    files = [path.relative_to(ROOT) for path in sorted((ROOT / CORE / room).rglob("*.py"))]
+    files = [
+        path.relative_to(ROOT) for layer in LAYERS for path in sorted((ROOT / PACKAGE / layer / room).rglob("*.py"))
+    ]
     every = [one for path in files if tests_of(path) for one in mutations(path)]
     chosen = random.Random(seed).sample(every, min(count, len(every)))
     left = []

@@ -15,19 +15,19 @@ import soundfile
 from PySide6.QtWidgets import QApplication
 
 from kittiwake.bundled.services.core import costs
-from kittiwake.core.cut import read_lines
-from kittiwake.core.deliver import plan_of, send
-from kittiwake.core.project import edits
-from kittiwake.core.project.handing import items_of
-from kittiwake.core.script.respell import parsed
-from kittiwake.core.script.table import read_text
-from kittiwake.core.standin.judge import judged
-from kittiwake.core.standin.microphone import READING
 from kittiwake.demo import SHIPPED as DEMO
 from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
 from kittiwake.ui.dialogs.touch_dialog import TouchDialog
 from kittiwake.ui.shell.start import make_app, settle
 from kittiwake.ui.shell.window import Window
+from kittiwake.work.cut import read_lines
+from kittiwake.work.deliver import plan_of, send
+from kittiwake.work.project import edits
+from kittiwake.work.project.handing import items_of
+from kittiwake.work.script.respell import parsed
+from kittiwake.work.script.table import read_text
+from kittiwake.work.standin.judge import judged
+from kittiwake.work.standin.microphone import READING
 from tests.bundled.music.core.test_hold import RATE, music
 
 FOLDER = Path(__file__).resolve().parents[1] / "docs" / "screenshots"

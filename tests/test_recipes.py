@@ -16,7 +16,7 @@ from click.testing import CliRunner
 from kittiwake.cli.main import cli
 from kittiwake.core.codec import FORMATS, alaw, ulaw
 from kittiwake.core.measure import analyze
-from kittiwake.core.standin.microphone import READING
+from kittiwake.work.standin.microphone import READING
 from tests.bundled import needs
 from tests.bundled.music.core.test_hold import RATE, music
 from tests.core.measure.test_loudness import loudness

@@ -10,8 +10,8 @@ from collections import defaultdict
 
 import numpy as np
 
-from kittiwake.core.cut import Find
-from kittiwake.core.cut.spoken import spoken_in
+from kittiwake.work.cut import Find
+from kittiwake.work.cut.spoken import spoken_in
 
 from .corpus import corpus
 from .ends import ends

@@ -11,8 +11,8 @@ import numpy as np
 import soundfile
 import soxr
 
-from kittiwake.core.cut import find_speech
-from kittiwake.core.cut.activity import activity_in
+from kittiwake.work.cut import find_speech
+from kittiwake.work.cut.activity import activity_in
 
 from .material import fetched
 from .rooms import LEVEL, Room, at, babble, behind, coloured, hum, music

@@ -4,8 +4,8 @@ from __future__ import annotations
 
 from typing import NamedTuple
 
-from kittiwake.core.cut import find_speech
-from kittiwake.core.cut.activity import activity_in
+from kittiwake.work.cut import find_speech
+from kittiwake.work.cut.activity import activity_in
 
 from .readings import Reading
 

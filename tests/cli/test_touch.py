@@ -10,7 +10,7 @@ from click.testing import CliRunner, Result
 
 from kittiwake.cli.main import cli
 from kittiwake.core.measure import analyze
-from kittiwake.core.standin.microphone import READING
+from kittiwake.work.standin.microphone import READING
 from tests.sounds import DEMO, FolderCase
 
 

@@ -7,12 +7,12 @@ import unittest
 
 from kittiwake import commands
 from kittiwake.core import codec, fit
-from kittiwake.core.deliver.form import forms
 from kittiwake.core.ear import engines
 from kittiwake.core.registry import Registry
-from kittiwake.core.settings import setting
-from kittiwake.core.speak.engine import engines as voice_engines
-from kittiwake.core.standin import machine
+from kittiwake.work.deliver.form import forms
+from kittiwake.work.settings import setting
+from kittiwake.work.speak.engine import engines as voice_engines
+from kittiwake.work.standin import machine
 
 
 class RegistryTest(unittest.TestCase):
@@ -35,7 +35,7 @@ class RegistryTest(unittest.TestCase):
         self.assertEqual(["1.0", "1.5", "2.0", "3.0"], list(registry))
 
     def test_a_room_is_looked_through_when_it_is_first_asked_for(self) -> None:
-        registry: Registry[str, object] = Registry("module", "kittiwake.core.deliver.forms")
+        registry: Registry[str, object] = Registry("module", "kittiwake.work.deliver.forms")
         self.assertEqual({}, registry)
         self.assertIs(registry, registry.found())
         broken: Registry[str, object] = Registry("module", "kittiwake.core.no_such_room")

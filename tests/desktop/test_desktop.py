@@ -11,7 +11,7 @@ from pathlib import Path
 from typing import Any
 
 from kittiwake.core.model.job import Job, save_job
-from kittiwake.core.settings import Settings
+from kittiwake.work.settings import Settings
 from tests.sounds import DEMO
 
 from .session import PROGRAM, Desktop
@@ -159,7 +159,7 @@ class WhatADesktopTells(DesktopCase):
         )
         self.wait_for(log.exists, "the service is there")
         code = (
-            "from kittiwake.core.desktop.awake import Awake; from kittiwake.core.desktop.launcher import TaskBar;"
+            "from kittiwake.work.desktop.awake import Awake; from kittiwake.work.desktop.launcher import TaskBar;"
             "a = Awake(); b = TaskBar(); print(a.hold('Making 3 outputs'), a.by); b.show(.25); b.show(.251); b.clear(); b.close(); a.let_go()"
         )
         nobody = {"DBUS_SYSTEM_BUS_ADDRESS": "unix:path=/nowhere"}  # no systemd to ask, as in a container

@@ -28,7 +28,7 @@ WINDOW = """
 import sys
 from pathlib import Path
 from kittiwake.core import extensions
-from kittiwake.core.project import edits
+from kittiwake.work.project import edits
 from kittiwake.ui.shell.start import make_app, settle
 app = make_app()
 extensions.load("core"); extensions.load("ui")

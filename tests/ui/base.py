@@ -12,14 +12,14 @@ import shiboken6
 from PySide6.QtCore import Qt
 from PySide6.QtTest import QTest
 
-from kittiwake.core.cut.activity import Activity
-from kittiwake.core.cut.listening import Listeners
 from kittiwake.core.model import Clip, Facts
-from kittiwake.core.project.remembered import Remembered
 from kittiwake.demo import SHIPPED as DEMO
 from kittiwake.ui.settings.held import HeldSettings
 from kittiwake.ui.shell.start import make_app, settle
 from kittiwake.ui.shell.window import Window
+from kittiwake.work.cut.activity import Activity
+from kittiwake.work.cut.listening import Listeners
+from kittiwake.work.project.remembered import Remembered
 from tests.sounds import FolderCase
 
 #: Where voices are in recordings, by their content: what one process has listened to.

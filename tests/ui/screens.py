@@ -11,13 +11,10 @@ from unittest import mock
 from PySide6.QtWidgets import QApplication, QWidget
 
 from kittiwake import commands
-from kittiwake.core.cut import Line
-from kittiwake.core.deliver.item import Item
 from kittiwake.core.extensions import extensions
 from kittiwake.core.fit import Fit
 from kittiwake.core.make.compare import Comparison, candidates
 from kittiwake.core.make.ledger import Entry
-from kittiwake.core.script.respell import parsed
 from kittiwake.ui.dialogs.deliver_dialog import DeliverDialog
 from kittiwake.ui.dialogs.forms_dialog import FormsDialog
 from kittiwake.ui.dialogs.headerless_dialog import HeaderlessDialog
@@ -37,6 +34,9 @@ from kittiwake.ui.places.place import places
 from kittiwake.ui.settings.keys import KeyDialog
 from kittiwake.ui.settings.page import SettingsPage
 from kittiwake.ui.shell.window import Window
+from kittiwake.work.cut import Line
+from kittiwake.work.deliver.item import Item
+from kittiwake.work.script.respell import parsed
 from tests.sounds import DEMO
 
 

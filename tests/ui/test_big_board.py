@@ -14,12 +14,12 @@ from PySide6.QtTest import QTest
 
 from kittiwake.core.model import Clip
 from kittiwake.core.model.job import load_job
-from kittiwake.core.project import edits
 from kittiwake.ui.board.model import HEADS, LENGTH, NAME
 from kittiwake.ui.dialogs.unwanted_dialog import UnwantedDialog
 from kittiwake.ui.shell.autosave import Autosave, autosaved
 from kittiwake.ui.shell.waiting import Waiting
 from kittiwake.ui.shell.window import Window
+from kittiwake.work.project import edits
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 
@@ -255,7 +255,7 @@ class TestRescue(WindowCase):
             "from pathlib import Path\n"
             "from kittiwake.ui.shell.start import make_app, settle\n"
             "from kittiwake.ui.shell.window import Window\n"
-            "from kittiwake.core.project import edits\n"
+            "from kittiwake.work.project import edits\n"
             "app = make_app(); window = Window(); window.show()\n"
             f"window.add_paths([Path({str(path)!r})]); settle(app, window)\n"
             "clip = window.session.project.job.clips[0]\n"

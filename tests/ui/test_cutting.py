@@ -11,14 +11,14 @@ from PySide6.QtCore import QPoint, Qt
 from PySide6.QtTest import QTest
 
 from kittiwake import demo
-from kittiwake.core.cut import read_lines
-from kittiwake.core.cut.forms import read_marks
 from kittiwake.core.measure import ActiveLevel, analyze
 from kittiwake.core.model import Span
-from kittiwake.core.project import edits
 from kittiwake.ui.commands import cut
 from kittiwake.ui.dialogs.list_dialog import ListDialog
 from kittiwake.ui.dialogs.touch_dialog import TouchDialog
+from kittiwake.work.cut import read_lines
+from kittiwake.work.cut.forms import read_marks
+from kittiwake.work.project import edits
 from tests.ui.base import WindowCase, listen_once
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier

@@ -9,9 +9,9 @@ from PySide6.QtCore import Qt
 
 from kittiwake.core.codec import alaw, ulaw
 from kittiwake.core.model import Stated
-from kittiwake.core.project import edits
 from kittiwake.ui.commands import edit
 from kittiwake.ui.dialogs.forms_dialog import FormsDialog
+from kittiwake.work.project import edits
 from tests.sounds import DEMO, speech_like, spoken
 from tests.ui.base import WindowCase
 

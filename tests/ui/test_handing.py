@@ -11,10 +11,10 @@ from PySide6.QtWidgets import QApplication
 
 from kittiwake.core.extensions import extensions
 from kittiwake.core.make.delivered import delivered_in
-from kittiwake.core.project import edits
-from kittiwake.core.project.handing import root_of
 from kittiwake.ui.commands import deliver
 from kittiwake.ui.dialogs.deliver_dialog import DeliverDialog
+from kittiwake.work.project import edits
+from kittiwake.work.project.handing import root_of
 from tests.bundled import needs
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase

@@ -5,10 +5,10 @@ from __future__ import annotations
 import random
 from pathlib import Path
 
-from kittiwake.core.deliver import plan_of, send
 from kittiwake.core.model.script import Script, ScriptLine
-from kittiwake.core.project import edits
-from kittiwake.core.project.handing import items_of, root_of
+from kittiwake.work.deliver import plan_of, send
+from kittiwake.work.project import edits
+from kittiwake.work.project.handing import items_of, root_of
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 

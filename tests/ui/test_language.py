@@ -21,7 +21,6 @@ from PySide6.QtWidgets import (
 from kittiwake import words
 from kittiwake.core.model import TouchUp
 from kittiwake.core.model.rule import Blank
-from kittiwake.core.project import edits
 from kittiwake.demo import SHIPPED as DEMO
 from kittiwake.ui.dialogs.touch_dialog import TouchDialog
 from kittiwake.ui.places.place import places
@@ -32,6 +31,7 @@ from kittiwake.ui.shell.language import use_language
 from kittiwake.ui.shell.opened import OpenedWindow
 from kittiwake.ui.shell.start import make_app, settle
 from kittiwake.words import phrase
+from kittiwake.work.project import edits
 from tests.bundled import needs
 from tests.sounds import FolderCase
 from translate.collect import messages

@@ -15,11 +15,11 @@ from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Stated
 from kittiwake.core.model.job import load_job, save_job
 from kittiwake.core.model.receiver_file import to_toml
-from kittiwake.core.project import edits
 from kittiwake.ui.board.model import HEADS
 from kittiwake.ui.commands import cut, job
 from kittiwake.ui.dialogs.ask import where_to_save
 from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
+from kittiwake.work.project import edits
 from tests.sounds import DEMO, speech_like
 from tests.ui.base import WindowCase
 

@@ -17,10 +17,10 @@ from PySide6.QtCore import QObject
 from PySide6.QtWidgets import QComboBox, QLabel, QLineEdit, QPlainTextEdit, QWidget
 
 from kittiwake.core.model.script import Script, ScriptLine
-from kittiwake.core.project import edits
 from kittiwake.ui.places.place import places
 from kittiwake.ui.settings.held import HeldSettings
 from kittiwake.ui.shell.window import Window
+from kittiwake.work.project import edits
 from tests.bundled import needs
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase

@@ -12,11 +12,11 @@ from PySide6.QtWidgets import QComboBox, QLineEdit
 
 from kittiwake.core.model import load_receiver, shipped_receivers
 from kittiwake.core.model.own_receivers import last_used, own_receivers
-from kittiwake.core.project import edits
 from kittiwake.ui.board.model import HEADS
 from kittiwake.ui.commands.receiver import learn_from
 from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
 from kittiwake.ui.places.receiver.rules_editor import RulesEditor
+from kittiwake.work.project import edits
 from tests.sounds import DEMO, speech_like
 from tests.ui.base import WindowCase
 

@@ -15,10 +15,10 @@ from PySide6.QtWidgets import QApplication
 
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Line
-from kittiwake.core.standin.microphone import READING
 from kittiwake.ui.places.record.page import RecordPage
 from kittiwake.ui.workers import microphone as microphones_of
 from kittiwake.ui.workers.microphone import StandIn
+from kittiwake.work.standin.microphone import READING
 from tests.ui.base import WindowCase
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier
@@ -201,7 +201,7 @@ class TestTrouble(RecordCase):
         self.press(Key.Key_Return)
         self.wait_for(lambda: self.page.recorder.state == "recording" and self.page.recorder.seconds > 1.2)
         with mock.patch(
-            "kittiwake.core.record.take.TakeWriter.write", side_effect=OSError(28, "No space left on device")
+            "kittiwake.work.record.take.TakeWriter.write", side_effect=OSError(28, "No space left on device")
         ):
             self.wait_for(lambda: self.page.again_button.isVisible() and self.page.recorder.state == "off")
         self.assertEqual((self.session.project.job.clips, self.page.list.count()), ((), 0))

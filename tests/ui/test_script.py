@@ -11,17 +11,17 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication
 
 from kittiwake.core.model.script import Respelling
-from kittiwake.core.project import edits
-from kittiwake.core.record import check_take
-from kittiwake.core.script.edit import COLUMNS
-from kittiwake.core.script.own_respellings import own_file
-from kittiwake.core.script.respell import spoken_text
-from kittiwake.core.script.table import read_text
-from kittiwake.core.speak.engine import all_voices
 from kittiwake.ui.dialogs.receiver_chooser import ReceiverChooser
 from kittiwake.ui.dialogs.replace_dialog import ReplaceDialog
 from kittiwake.ui.dialogs.respelling_dialog import RespellingDialog
 from kittiwake.ui.places.script.table import STATE
+from kittiwake.work.project import edits
+from kittiwake.work.record import check_take
+from kittiwake.work.script.edit import COLUMNS
+from kittiwake.work.script.own_respellings import own_file
+from kittiwake.work.script.respell import spoken_text
+from kittiwake.work.script.table import read_text
+from kittiwake.work.speak.engine import all_voices
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 

@@ -11,10 +11,10 @@ from PySide6.QtTest import QTest
 from kittiwake.core.codec import find_format
 from kittiwake.core.model import Clip, Stated
 from kittiwake.core.model.job import load_job, save_job
-from kittiwake.core.project import edits
-from kittiwake.core.project.remembered import Remembered
 from kittiwake.ui.commands import edit
 from kittiwake.ui.dialogs.headerless_dialog import HeaderlessDialog
+from kittiwake.work.project import edits
+from kittiwake.work.project.remembered import Remembered
 from tests.core.intake import test_streams
 from tests.sounds import DEMO, speech_like, spoken
 from tests.ui.base import WindowCase

@@ -10,13 +10,13 @@ from PySide6.QtTest import QTest
 from PySide6.QtWidgets import QApplication, QCheckBox, QComboBox, QSpinBox
 
 from kittiwake import commands
-from kittiwake.core.settings import Settings
 from kittiwake.ui.settings.caches import CachesPart
 from kittiwake.ui.settings.keys import KeyDialog
 from kittiwake.ui.settings.page import SettingsPage
 from kittiwake.ui.theme import scale
 from kittiwake.ui.theme.colours import colours
 from kittiwake.ui.theme.sheet import use_font
+from kittiwake.work.settings import Settings
 
 from .base import WindowCase
 

@@ -16,11 +16,11 @@ from PySide6.QtWidgets import QFileDialog
 from kittiwake.core.codec import alaw, ulaw
 from kittiwake.core.model import Stated
 from kittiwake.core.model.job import load_job
-from kittiwake.core.project import edits
-from kittiwake.core.project.moved import Moved
 from kittiwake.ui.dialogs.headerless_dialog import HeaderlessDialog
 from kittiwake.ui.dialogs.rate_dialog import RateDialog
 from kittiwake.ui.workers.moved_sources import MovedSources
+from kittiwake.work.project import edits
+from kittiwake.work.project.moved import Moved
 from tests.sounds import speech_like, spoken
 from tests.ui.base import WindowCase
 

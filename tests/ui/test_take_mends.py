@@ -7,7 +7,7 @@ from unittest import mock
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QMessageBox
 
-from kittiwake.core.record import TakeWriter
+from kittiwake.work.record import TakeWriter
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 
@@ -28,15 +28,15 @@ class TestTakes(WindowCase):
         page.recorder.state = "off"
         page.lines = (Line("other"),)
         path = self.write("t.wav", speech_like(48_000, 1), 48_000, "PCM_24")
-        from kittiwake.core.record import check_take
+        from kittiwake.work.record import check_take
 
         page.recorder.taken.emit(path, check_take(path, -60.0))
         self.assertEqual([clip.name for clip in self.session.project.job.clips], ["as it began"])
 
     def test_a_check_that_comes_late_does_not_call_off_the_next_count_in(self) -> None:
         recorder = self.window.bench.page_of("record").recorder
-        from kittiwake.core.record import check_take
         from kittiwake.ui.workers.worker import Outcome
+        from kittiwake.work.record import check_take
 
         path = self.write("t.wav", speech_like(48_000, 1), 48_000, "PCM_24")
         found = check_take(path, -60.0)

@@ -57,10 +57,10 @@ def deliver_verb(
     folder: Path, receiver: Any, settings: tuple[str, ...], into: Path, texts: Path | None, try_: bool, report: Path | None,
     take_away: bool, dry_run: bool, as_json: bool,
 ) -> None:  # fmt: skip
-    from ..core.deliver import plan_of, send
-    from ..core.deliver.from_folder import items_in, root_in
     from ..core.fit.one_off import with_settings
-    from ..core.script.table import read_script
+    from ..work.deliver import plan_of, send
+    from ..work.deliver.from_folder import items_in, root_in
+    from ..work.script.table import read_script
 
     if report is not None and report.suffix.lower() not in (".html", ".htm"):
         raise click.UsageError(
@@ -99,7 +99,7 @@ def deliver_verb(
 
 
 def _verdicts(plan: Any) -> dict[str, str]:
-    from ..core.standin.judge import judged, link_to
+    from ..work.standin.judge import judged, link_to
 
     link = link_to(plan.receiver.standin)
     if link is None:
@@ -112,9 +112,9 @@ def _verdicts(plan: Any) -> dict[str, str]:
 def _write_report(path: Path, plan: Any, verdicts: dict[str, str]) -> None:
     import datetime
 
-    from ..core.deliver.report import is_report, outline_of, report_of
     from ..core.disk.place import write_over_own
     from ..core.fit.rules import demands_of
+    from ..work.deliver.report import is_report, outline_of, report_of
 
     page = report_of(
         plan, verdicts, demands_of(plan.receiver), when=datetime.date.today().isoformat(), outlines=outline_of

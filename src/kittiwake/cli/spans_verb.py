@@ -57,9 +57,9 @@ def spans_verb(
     as_json: bool,
     **settings: float | None,
 ) -> None:
-    from ..core.cut import Find, read_lines
-    from ..core.cut.clips import write_clips
     from ..core.disk.text import text_of
+    from ..work.cut import Find, read_lines
+    from ..work.cut.clips import write_clips
 
     find = Find(**{name: value for name, value in settings.items() if value is not None})
     try:
@@ -122,8 +122,8 @@ class _Hear:
     lines: Any
 
     def __call__(self, path: Path) -> tuple[Any, Any]:
-        from ..core.cut.spoken import spoken_in
         from ..core.intake.claims import stated_for
+        from ..work.cut.spoken import spoken_in
 
         form = None
         try:

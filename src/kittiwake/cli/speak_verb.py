@@ -95,7 +95,7 @@ def _heard_back(script: Any, items: list[Any], as_json: bool) -> bool:
 
 
 def _list_voices(as_json: bool) -> None:
-    from ..core.speak.engine import all_voices
+    from ..work.speak.engine import all_voices
 
     for one in all_voices():
         if as_json:
@@ -107,7 +107,7 @@ def _list_voices(as_json: bool) -> None:
 
 def _faulty_files() -> bool:
     """Tell of files of voice services that are left out."""
-    from ..core.speak.voices.network import service_of, voices_folder
+    from ..work.speak.voices.network import service_of, voices_folder
 
     faulty = False
     for path in sorted(voices_folder().glob("*.toml")):
@@ -125,10 +125,10 @@ def _script(path: Path, voice: str, language: str, respell: Path | None, receive
     from ..core.model.clip import id_of_name
     from ..core.model.own_receivers import own_receivers
     from ..core.model.script import Respelling, Script
-    from ..core.script.making import unique_lines, without_series
-    from ..core.script.meant import with_slugs
-    from ..core.script.own_respellings import own_respellings, with_own
-    from ..core.script.table import read_rows, read_script
+    from ..work.script.making import unique_lines, without_series
+    from ..work.script.meant import with_slugs
+    from ..work.script.own_respellings import own_respellings, with_own
+    from ..work.script.table import read_rows, read_script
 
     table = read_script(path)
     if table.left_out:
@@ -166,8 +166,8 @@ def _spoken(
     from ..core.batch import PlannedClip
     from ..core.batch.each import analyze_files
     from ..core.batch.stages import with_remedies
-    from ..core.speak.fit import clip_of_line, faster_line
-    from ..core.speak.spoken import speak_lines
+    from ..work.speak.fit import clip_of_line, faster_line
+    from ..work.speak.spoken import speak_lines
 
     good, items = True, []
     lines = list(script.lines)

@@ -147,9 +147,9 @@ def _clips(
 ) -> Iterator[Any]:  # fmt: skip
     """The clips of a source: a span each, or all of it."""
     from ..core.batch import clip_of
-    from ..core.cut.forms import read_marks
-    from ..core.cut.times import span_of_text
     from ..core.model.clip import id_of_name
+    from ..work.cut.forms import read_marks
+    from ..work.cut.times import span_of_text
 
     rate, frames = touch_up.true_rate or facts.header.sample_rate, facts.measures.frames
     gaps = [span_of_text(text, rate)[:2] for text in without]
@@ -180,8 +180,8 @@ def _clips(
 
 def _spoken(facts: Any) -> tuple[int, int, list[tuple[int, int]]]:
     """From the first that is spoken to the last, and the pauses between."""
-    from ..core.cut import find_speech
-    from ..core.cut.activity import activity_of
+    from ..work.cut import find_speech
+    from ..work.cut.activity import activity_of
 
     speech = find_speech(activity_of(facts.path, facts.stated)).speech
     if not speech:

@@ -49,7 +49,7 @@ def watch_verb(
     folder: Path | None, receivers: tuple[str, ...], into: Path | None, once: bool, workers: int | None, as_json: bool
 ) -> None:
     from ..core.process import Processes
-    from ..core.watch import Watch, WatchedFolder, wishes, wishes_path
+    from ..work.watch import Watch, WatchedFolder, wishes, wishes_path
 
     if (folder is None) != (not receivers) or (into and folder is None):
         raise click.UsageError(tr("Say both a folder and --for, or neither, for the folders of watched.toml."))

@@ -30,7 +30,7 @@ def window_verb(paths: tuple[Path, ...], demo: bool, new: bool, picture: Path | 
         )
         sys.exit(1)
     if not (new or demo or picture):
-        from ..core.desktop.handover import hand_over
+        from ..work.desktop.handover import hand_over
 
         if hand_over(paths):
             return

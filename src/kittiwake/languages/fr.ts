@@ -5338,375 +5338,6 @@ médiane {median}, de {known} clips</translation>
    <translation>Dans {container} il y a {list}.</translation>
   </message>
   <message>
-   <location filename="../core/cut/forms.py" />
-   <source>This is too large for a list of spans.</source>
-   <translation>C’est trop grand pour une liste de segments.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/forms.py" />
-   <source>Give a text file.</source>
-   <translation>Donner un fichier texte.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/forms.py" />
-   <source>This is no list of spans: it is not text in UTF-8.</source>
-   <translation>Ce n’est pas une liste de segments : ce n’est pas du texte en UTF-8.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/forms.py" />
-   <source>Save it as UTF-8.</source>
-   <translation>L’enregistrer en UTF-8.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/forms.py" />
-   <source>{name} cannot be read: {strerror}.</source>
-   <translation>{name} est illisible : {strerror}.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/forms.py" />
-   <source>There are no spans in this file.</source>
-   <translation>Ce fichier ne contient aucun segment.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/forms.py" />
-   <source>It takes a table (CSV or TSV) with the columns name, start and end, or without a heading start, end and name; WebVTT; or a WAV with cues.</source>
-   <translation>Sont possibles : un tableau (CSV ou TSV) aux colonnes name, start et end, ou sans en-tête début, fin et nom ; WebVTT ; ou un WAV à repères.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/listening.py" />
-   <source>Its decoder crashed ({reason}).</source>
-   <translation>Son décodeur a planté ({reason}).</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/listening.py" />
-   <source>It was called off.</source>
-   <translation>C’est annulé.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/times.py" />
-   <source>“{text}” is no time.</source>
-   <translation>« {text} » n’est pas une durée.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/times.py" />
-   <source>Write 12.5, 1:02.5 or 44100 samples.</source>
-   <translation>Écrire 12.5, 1:02.5 ou 44100 samples.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/times.py" />
-   <source>A span is a start, an end and a name.</source>
-   <translation>Un segment est un début, une fin et un nom.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/times.py" />
-   <source>Write 0:00 to 1:05 Welcome.</source>
-   <translation>Écrire 0:00 à 1:05 Bienvenue.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/times.py" />
-   <source>It would end at {found}, before it begins.</source>
-   <translation>Il finirait à {found}, avant de commencer.</translation>
-  </message>
-  <message>
-   <location filename="../core/cut/times.py" />
-   <source>Write the start first.</source>
-   <translation>Écrire le début d’abord.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/form.py" />
-   <source>Did you mean {near}? </source>
-   <translation>Était-ce {near} ? </translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/form.py" />
-   <source>There is no form of delivery “{key}”.</source>
-   <translation>Il n’y a pas de forme de livraison « {key} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/form.py" />
-   <source>{meant}There is {list}.</source>
-   <translation>{meant}Il y a {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/form.py" />
-   <source>{output} cannot be read: {reason_of}.</source>
-   <translation>{output} est illisible : {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/form.py" />
-   <source>{output} is not as it was made.</source>
-   <translation>{output} n’est pas tel qu’il a été produit.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/form.py" />
-   <source>Make it again, and deliver then.</source>
-   <translation>Le produire à nouveau, puis livrer.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/archives.py" />
-   <source>a ZIP archive</source>
-   <translation>une archive ZIP</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/archives.py" />
-   <source>a TAR archive</source>
-   <translation>une archive TAR</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/folder.py" />
-   <source>a folder of files</source>
-   <translation>un dossier de fichiers</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>There is nothing to put into an image.</source>
-   <translation>Il n’y a rien à mettre dans une image.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>Make some outputs first.</source>
-   <translation>Produire d’abord des sorties.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>{name} has another rate or other blocks than {other}.</source>
-   <translation>{name} a une autre fréquence ou d’autres blocs que {other}.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>Let the receiver take one rate.</source>
-   <translation>Faire accepter une seule fréquence au récepteur.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>{place} is no IMA ADPCM in WAV, which an image is made of.</source>
-   <translation>{place} n’est pas de l’IMA ADPCM en WAV, dont une image est faite.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>Let the receiver take wav/ima_adpcm.</source>
-   <translation>Faire accepter wav/ima_adpcm au récepteur.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>where a sound begins in the image, bytes</source>
-   <translation>where a sound begins in the image, bytes</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>how many bytes it has</source>
-   <translation>how many bytes it has</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>how many samples come of them</source>
-   <translation>how many samples come of them</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/image.py" />
-   <source>an image with a C header</source>
-   <translation>une image avec un en-tête C</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>{place} has another rate or encoding than those before it.</source>
-   <translation>{place} a une autre fréquence ou un autre codage que les précédents.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>Let the receiver take one, or hand over a folder.</source>
-   <translation>En faire accepter une seule au récepteur, ou remettre un dossier.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>There is nothing to join.</source>
-   <translation>Il n’y a rien à réunir.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>Together they are over 4 GiB, which no WAV file holds.</source>
-   <translation>Ensemble ils dépassent 4 Gio, qu’aucun WAV ne contient.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>Hand over a folder.</source>
-   <translation>Remettre un dossier.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>{place} cannot be joined with others as it is.</source>
-   <translation>{place} ne peut pas être réuni tel quel à d’autres.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>WAV files in PCM, µ-law or A-law can; or hand over a folder.</source>
-   <translation>Les WAV en PCM, loi µ ou loi A le peuvent ; ou remettre un dossier.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/forms/joined.py" />
-   <source>one file with cue points</source>
-   <translation>un fichier à repères</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/from_folder.py" />
-   <source>Nothing that was made for {name} lies in {folder}.</source>
-   <translation>Rien de produit pour {name} ne se trouve dans {folder}.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/from_folder.py" />
-   <source>kittiwake make --for {slug} --into {folder} makes it.</source>
-   <translation>kittiwake make --for {slug} --into {folder} le produit.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/item.py" />
-   <source>{name} would go to “{list}”, which is no place in what is handed over.</source>
-   <translation>{name} irait dans « {list} », qui n’est pas une place de la livraison.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/item.py" />
-   <source>Change delivery.names of the receiver.</source>
-   <translation>Changer delivery.names du récepteur.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/item.py" />
-   <source>{first} and {second} would both go to “{place}”.</source>
-   <translation>{first} et {second} iraient tous deux dans « {place} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/item.py" />
-   <source>Add {name} or {number} to delivery.names of the receiver.</source>
-   <translation>Ajouter {name} ou {number} à delivery.names du récepteur.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/old.py" />
-   <source>it is one of those that were just handed over</source>
-   <translation>il fait partie de ceux qui viennent d’être remis</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/old.py" />
-   <source>it is handed over for {other} too</source>
-   <translation>il est remis aussi pour {other}</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/old.py" />
-   <source>an older record does not tell whose it is</source>
-   <translation>un ancien relevé ne dit pas à qui il est</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/old.py" />
-   <source>it was altered since</source>
-   <translation>il a été modifié depuis</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/old.py" />
-   <source>“{name}” would lie outside of {folder}.</source>
-   <translation>« {name} » serait hors de {folder}.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/old.py" />
-   <source>Look at what lies there; a link, most likely.</source>
-   <translation>Voir ce qui s’y trouve ; sans doute un lien.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/plan.py" />
-   <source>{n} {state}</source>
-   <translation>{n} {state}</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/plan.py" />
-   <source>{count} delivered before and wanted no more</source>
-   <translation>{count} livrés auparavant et plus voulus</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/plan.py" />
-   <source>new</source>
-   <translation>nouveau</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/plan.py" />
-   <source>changed</source>
-   <translation>changé</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/plan.py" />
-   <source>same</source>
-   <translation>identique</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/deliver/send.py" />
-   <source>{n} files handed over to {into}</source>
-   <extracomment>Where there is one: {n} file handed over to {into}</extracomment>
-   <translation>
-    <numerusform>{n} fichier remis dans {into}</numerusform>
-    <numerusform>{n} fichiers remis dans {into}</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>, {count} as they were</source>
-   <translation>, {count} tels quels</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>; {count} that the stand-in refuses: {list}</source>
-   <translation> ; {count} que le substitut refuse : {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>; {count} deleted there: {list}</source>
-   <translation> ; {count} supprimés là : {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>; {count} there that the set has no more: {list}</source>
-   <translation> ; {count} là que le lot n’a plus : {list}</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>; {name} stays: {why}</source>
-   <translation> ; {name} reste : {why}</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>; and {count} more that stay</source>
-   <translation> ; et {count} autres qui restent</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>Free it, or choose another folder.</source>
-   <translation>Le libérer, ou choisir un autre dossier.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>“{name}” lies in {into} already, and is not as an earlier delivery left it.</source>
-   <translation>« {name} » est déjà dans {into}, et pas tel qu’une livraison l’a laissé.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>Move it away, or choose another folder. Nothing was handed over.</source>
-   <translation>Le déplacer, ou choisir un autre dossier. Rien n’a été remis.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>{into} is not the folder any more that it was: its disk is gone.</source>
-   <translation>{into} n’est plus le dossier qu’il était : son disque a disparu.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>Put the disk back, and deliver again: only what is missing goes.</source>
-   <translation>Remettez le disque et livrez de nouveau : seul ce qui manque part.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>{count} of {all} files do not lie in {into} any more: {list}.</source>
-   <translation>{count} fichiers sur {all} ne sont plus dans {into} : {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/deliver/send.py" />
-   <source>Look at its disk, and deliver again: only what is missing goes.</source>
-   <translation>Vérifiez son disque et livrez de nouveau : seul ce qui manque part.</translation>
-  </message>
-  <message>
    <location filename="../core/disk/journal.py" />
    <source>{doing}.</source>
    <translation>{doing}.</translation>
@@ -8990,6 +8621,11 @@ médiane {median}, de {known} clips</translation>
   </message>
   <message>
    <location filename="../core/model/find_receiver.py" />
+   <source>Did you mean {near}? </source>
+   <translation>Était-ce {near} ? </translation>
+  </message>
+  <message>
+   <location filename="../core/model/find_receiver.py" />
    <source>There is no receiver “{which}”.</source>
    <translation>Il n’y a pas de récepteur « {which} ».</translation>
   </message>
@@ -9563,307 +9199,6 @@ médiane {median}, de {known} clips</translation>
    <source>It failed unexpectedly ({reason}). Make it again; if that does not help, report it with the log ({log_path}).</source>
    <translation>Échec inattendu ({reason}). Le refaire ; si cela n’aide pas, le signaler avec le journal ({log_path}).</translation>
   </message>
-  <message numerus="yes">
-   <location filename="../core/project/edits.py" />
-   <source>removing {n} clips</source>
-   <extracomment>Where there is one: removing {n} clip</extracomment>
-   <translation>
-    <numerusform>ôter {n} clip</numerusform>
-    <numerusform>ôter {n} clips</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>recording “{name}”</source>
-   <translation>enregistrement de « {name} »</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/edits.py" />
-   <source>speaking {n} lines</source>
-   <extracomment>Where there is one: speaking {n} line</extracomment>
-   <translation>
-    <numerusform>dire {n} ligne</numerusform>
-    <numerusform>dire {n} lignes</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>the voice for “{name}”</source>
-   <translation>la voix pour « {name} »</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/edits.py" />
-   <source>taking in {n} cells</source>
-   <extracomment>Where there is one: taking in {n} cell</extracomment>
-   <translation>
-    <numerusform>reprendre {n} case</numerusform>
-    <numerusform>reprendre {n} cases</numerusform>
-   </translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/edits.py" />
-   <source>leaving out {n} cells</source>
-   <extracomment>Where there is one: leaving out {n} cell</extracomment>
-   <translation>
-    <numerusform>omettre {n} case</numerusform>
-    <numerusform>omettre {n} cases</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>stating {rate} Hz</source>
-   <translation>indiquer {rate} Hz</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source> of {count} clips</source>
-   <translation> de {count} clips</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>touching up {list}{many}</source>
-   <translation>retoucher {list}{many}</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>a remedy for {count} clips</source>
-   <translation>un remède pour {count} clips</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>choosing the output folder</source>
-   <translation>choisir le dossier de sortie</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>choosing receivers</source>
-   <translation>choisir les récepteurs</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>changing the rules of {name}</source>
-   <translation>changer les règles de {name}</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>adding {name}</source>
-   <translation>ajouter {name}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/edits.py" />
-   <source>adding {n} forms</source>
-   <extracomment>Where there is one: adding {n} form</extracomment>
-   <translation>
-    <numerusform>ajouter {n} forme</numerusform>
-    <numerusform>ajouter {n} formes</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>giving back the shipped rules</source>
-   <translation>rendre les règles fournies</translation>
-  </message>
-  <message>
-   <location filename="../core/project/edits.py" />
-   <source>duplicating {name}</source>
-   <translation>dupliquer {name}</translation>
-  </message>
-  <message>
-   <location filename="../core/project/headerless.py" />
-   <source>stating {stated}</source>
-   <translation>indiquer {stated}</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/headerless.py" />
-   <source>reading {count} files as guessed</source>
-   <extracomment>Where there is one: reading {count} file as guessed</extracomment>
-   <translation>
-    <numerusform>lire {count} fichier comme deviné</numerusform>
-    <numerusform>lire {count} fichiers comme deviné</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/project/headerless.py" />
-   <source>reading {name} as {known}</source>
-   <translation>lire {name} comme {known}</translation>
-  </message>
-  <message>
-   <location filename="../core/project/headerless.py" />
-   <source>{name} is read as {known}, as last stated in its folder; H states another format.</source>
-   <translation>{name} est lu comme {known}, selon la dernière indication dans son dossier ; H indique un autre format.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/moved.py" />
-   <source>finding {n} sources</source>
-   <extracomment>Where there is one: finding {n} source</extracomment>
-   <translation>
-    <numerusform>la recherche de {n} source</numerusform>
-    <numerusform>la recherche de {n} sources</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/project/opening.py" />
-   <source>A receiver is left out: {message}</source>
-   <translation>Un récepteur est laissé de côté : {message}</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>{files} not there any more, and can be made again.</source>
-   <translation>{files} plus là et peut être reproduit.</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>{files} altered by something else since; nothing of that will be overwritten.</source>
-   <translation>{files} modifié depuis par autre chose ; rien n’en sera écrasé.</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>has changed, and is looked at again</source>
-   <translation>a changé, et est regardée à nouveau</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>have changed, and are looked at again</source>
-   <translation>ont changé, et sont regardées à nouveau</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>is not there any more</source>
-   <translation>n’est plus là</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>are not there any more</source>
-   <translation>ne sont plus là</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>A made file was</source>
-   <translation>Un fichier produit n’est</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>{count} made files were</source>
-   <translation>{count} fichiers produits ne sont</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>{count} sources {many}.</source>
-   <translation>{count} sources {many}.</translation>
-  </message>
-  <message>
-   <location filename="../core/project/outputs.py" />
-   <source>{name} {one}.</source>
-   <translation>{name} {one}.</translation>
-  </message>
-  <message>
-   <location filename="../core/project/plans.py" />
-   <source>Its line of the script was changed, and not spoken since: “{text}”.</source>
-   <translation>Sa ligne du script a été changée et n’a pas été dite depuis : « {text} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/project/plans.py" />
-   <source>Speak the line again, on the page of the script.</source>
-   <translation>Faites redire la ligne, sur la page du script.</translation>
-  </message>
-  <message>
-   <location filename="../core/project/project.py" />
-   <source>naming the job</source>
-   <translation>nommer le travail</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/project/project.py" />
-   <source>adding {n} recordings</source>
-   <extracomment>Where there is one: adding {n} recording</extracomment>
-   <translation>
-    <numerusform>ajouter {n} enregistrement</numerusform>
-    <numerusform>ajouter {n} enregistrements</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>There is nothing in it.</source>
-   <translation>Il n’y a rien dedans.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Say it again.</source>
-   <translation>Redites-le.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Nobody is heard in it.</source>
-   <translation>On n’y entend personne.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Is the microphone on? Say it again.</source>
-   <translation>Le micro est-il allumé ? Redites-le.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>It begins before the recording does.</source>
-   <translation>Cela commence avant l’enregistrement.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>It was still going on when it was stopped.</source>
-   <translation>Cela continuait encore à l’arrêt.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Wait a moment before and after, and say it again.</source>
-   <translation>Attendre un instant avant et après, et redites-le.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>The room is only {level:.0f} dB softer than the voice.</source>
-   <translation>La pièce n’est que {level:.0f} dB sous la voix.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Close the window, switch off what hums, or come nearer.</source>
-   <translation>Fermer la fenêtre, éteindre ce qui ronfle, ou se rapprocher.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>It broke off before it was ended.</source>
-   <translation>Elle s’est interrompue avant d’être terminée.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>It stays on disk. Say it again.</source>
-   <translation>Elle reste sur le disque. Redites-la.</translation>
-  </message>
-  <message numerus="yes">
-   <location filename="../core/record/check.py" />
-   <source>It is clipped: {clipped_samples} samples at full scale.</source>
-   <extracomment>Where there is one: It is clipped: {clipped_samples} sample at full scale.</extracomment>
-   <translation>
-    <numerusform>C’est écrêté : {clipped_samples} échantillon à pleine échelle.</numerusform>
-    <numerusform>C’est écrêté : {clipped_samples} échantillons à pleine échelle.</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Turn the microphone down or move away from it, and say it again.</source>
-   <translation>Baisser le micro ou s’en éloigner, et redites-le.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>It is very soft, {level:.0f} dBov.</source>
-   <translation>C’est très faible, {level:.0f} dBov.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/check.py" />
-   <source>Come nearer, and say it again.</source>
-   <translation>Rapprochez-vous, et redites-le.</translation>
-  </message>
-  <message>
-   <location filename="../core/record/take.py" />
-   <source>Recorded with {device}</source>
-   <translation>Enregistré avec {device}</translation>
-  </message>
   <message>
    <location filename="../core/schema/annotations.py" />
    <source>a text of whole characters</source>
@@ -9988,831 +9323,6 @@ médiane {median}, de {known} clips</translation>
    <location filename="../core/schema/table.py" />
    <source>there is no such field; there are {list}{more}</source>
    <translation>ce champ n’existe pas ; il y a {list}{more}</translation>
-  </message>
-  <message>
-   <location filename="../core/script/edit.py" />
-   <source>There is no receiver “{unknown}”.</source>
-   <translation>Il n’y a pas de récepteur « {unknown} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/script/edit.py" />
-   <source>Those of the board: {names}.</source>
-   <translation>Sur le tableau il y a : {names}.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/edit.py" />
-   <source>“{cell}” is no speed.</source>
-   <translation>« {cell} » n’est pas une vitesse.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/edit.py" />
-   <source>Write 8 %, or 1.08; from {slowest:g} to {fastest:g}.</source>
-   <translation>Écrire 8 %, ou 1.08 ; de {slowest:g} à {fastest:g}.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/edit.py" />
-   <source>A line has a name: its clip is called so.</source>
-   <translation>Une ligne a un nom : c’est celui de son clip.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/edit.py" />
-   <source>Give it one.</source>
-   <translation>Lui en donner un.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/own_respellings.py" />
-   <source>Free it, and try again.</source>
-   <translation>Le libérer, et réessayer.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/series.py" />
-   <source>“{{{inside}}}” stands for more than {most:,} lines.</source>
-   <translation>« {{{inside}}} » représente plus de {most:,} lignes.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/series.py" />
-   <source>Give a shorter range.</source>
-   <translation>Donner une plage plus courte.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/series.py" />
-   <source>“{{{inside}}}” is no series.</source>
-   <translation>« {{{inside}}} » n’est pas une série.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/series.py" />
-   <source>Write {1..12}, {1..12:words} or {one|other}.</source>
-   <translation>Écrire {1..12}, {1..12:words} ou {one|other}.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/series.py" />
-   <source>That stands for {count:,} lines, more than {most:,}.</source>
-   <translation>Cela représente {count:,} lignes, plus de {most:,}.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/series.py" />
-   <source>Give shorter ranges.</source>
-   <translation>Donner des plages plus courtes.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>file name</source>
-   <translation>nom de fichier</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>say it as</source>
-   <translation>dire comme</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>say as</source>
-   <translation>dire</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>It is no table: {error}.</source>
-   <translation>Ce n’est pas un tableau : {error}.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Look for a quote that is not closed.</source>
-   <translation>Chercher un guillemet qui n’est pas fermé.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>{name} is too large for a script.</source>
-   <translation>{name} est trop grand pour un script.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Give a table of lines.</source>
-   <translation>Donner un tableau de lignes.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>it takes more memory or time than a table may</source>
-   <translation>il demande plus de mémoire ou de temps qu’une table ne peut</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>{name} is no spreadsheet that can be read ({error}).</source>
-   <translation>{name} n’est pas un tableur lisible ({error}).</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Save it as CSV.</source>
-   <translation>L’enregistrer en CSV.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>it has more than {cells:,} cells</source>
-   <translation>il a plus de {cells:,} cellules</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>{name} is not text in UTF-8.</source>
-   <translation>{name} n’est pas du texte en UTF-8.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Save it as UTF-8, or as a spreadsheet.</source>
-   <translation>L’enregistrer en UTF-8, ou en tableur.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>That is no table: {error}.</source>
-   <translation>Ce n’est pas un tableau : {error}.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Check quotes and line ends.</source>
-   <translation>Vérifier guillemets et fins de ligne.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Row {number}: the name “{name}” is there already.</source>
-   <translation>Ligne {number} : le nom « {name} » existe déjà.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>There are no lines in that.</source>
-   <translation>Il n’y a pas de lignes là-dedans.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Give a table with the columns name and text.</source>
-   <translation>Donner un tableau aux colonnes name et text.</translation>
-  </message>
-  <message>
-   <location filename="../core/script/table.py" />
-   <source>Row {number}: “{cells}” is no speed from {slowest:g} to {fastest:g}; taken as 1.</source>
-   <translation>Ligne {number} : « {cells} » n’est pas une vitesse de {slowest:g} à {fastest:g} ; prise pour 1.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Colours</source>
-   <translation>Couleurs</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Light, dark, or as the desktop has it.</source>
-   <translation>Clair, sombre, ou comme le bureau.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>as the desktop</source>
-   <translation>comme le bureau</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>light</source>
-   <translation>clair</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>dark</source>
-   <translation>sombre</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Of all that is shown here; files and what programs read stay English.</source>
-   <translation>De tout ce qui s’affiche ici ; les fichiers et ce que lisent les programmes restent en anglais.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Decimal sign</source>
-   <translation>Signe décimal</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>On the screen only; in files it is always a point.</source>
-   <translation>À l’écran seulement ; dans les fichiers c’est toujours un point.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>as in the language</source>
-   <translation>comme dans la langue</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>a point: 3.5</source>
-   <translation>un point : 3.5</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>a comma: 3,5</source>
-   <translation>une virgule : 3,5</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>A kilobyte has</source>
-   <translation>Un kilooctet a</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>On the screen only; limits of receivers count as they are written.</source>
-   <translation>À l’écran seulement ; les limites des récepteurs comptent comme elles sont écrites.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>1000 bytes (kB)</source>
-   <translation>1000 octets (kB)</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>1024 bytes (KiB)</source>
-   <translation>1024 octets (KiB)</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Text size</source>
-   <translation>Taille du texte</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Of everything in the window, beside its usual size.</source>
-   <translation>De tout dans la fenêtre, par rapport à la taille habituelle.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Less motion</source>
-   <translation>Moins de mouvement</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/look.py" />
-   <source>Nothing blinks, glides or fades.</source>
-   <translation>Rien ne clignote, ne glisse ni ne s’estompe.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>How many at once</source>
-   <translation>Combien à la fois</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>More is faster up to the number of cores; fewer leave room for other work. 0: one for each core.</source>
-   <translation>Plus va plus vite jusqu’au nombre de cœurs ; moins laisse de la place au reste. 0 : un par cœur.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>one for each core</source>
-   <translation>un par cœur</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Keep the machine awake while making</source>
-   <translation>Garder la machine éveillée</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>The desktop is asked not to sleep until the run is over.</source>
-   <translation>Le bureau est prié de ne pas dormir jusqu’à la fin.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Tell when a run has ended</source>
-   <translation>Signaler la fin d’une production</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>A notification of the desktop, while the window is not the one in use.</source>
-   <translation>Une notification du bureau, quand la fenêtre n’est pas celle qu’on utilise.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Sound when a run has ended</source>
-   <translation>Son à la fin d’une production</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Two short tones: rising where all is well, falling where something failed.</source>
-   <translation>Deux sons brefs : montants si tout va bien, descendants si quelque chose a échoué.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Show the folder when a run has ended</source>
-   <translation>Montrer le dossier à la fin</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Opens it in the file manager, where something was made.</source>
-   <translation>L’ouvre dans le gestionnaire de fichiers, si quelque chose a été produit.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Close the window when a run has ended</source>
-   <translation>Fermer la fenêtre à la fin</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/making.py" />
-   <source>Only where nothing failed and the job is saved.</source>
-   <translation>Seulement si rien n’a échoué et que le travail est enregistré.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/outputs.py" />
-   <source>Outputs go to</source>
-   <translation>Les sorties vont dans</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/outputs.py" />
-   <source>Jobs that say nothing else put their outputs into a folder of their own in this one. Empty: Kittiwake in your documents.</source>
-   <translation>Les travaux qui ne disent rien d’autre mettent leurs sorties dans leur propre dossier ici. Vide : Kittiwake dans vos documents.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/outputs.py" />
-   <source>How they lie there</source>
-   <translation>Comment elles y sont rangées</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/outputs.py" />
-   <source>Holds for new jobs; each job may say otherwise in the Job menu.</source>
-   <translation>Vaut pour les nouveaux travaux ; chacun peut dire autrement dans le menu Travail.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/outputs.py" />
-   <source>one folder for each receiver</source>
-   <translation>un dossier par récepteur</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/outputs.py" />
-   <source>mirrored, as the sources lie</source>
-   <translation>en miroir, comme les sources</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/outputs.py" />
-   <source>beside their sources</source>
-   <translation>à côté de leurs sources</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/quick.py" />
-   <source>Close by itself after</source>
-   <translation>Se ferme seule après</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/quick.py" />
-   <source>Counted once everything is made and nothing is asked. 0: it stays.</source>
-   <translation>Compté une fois tout produit et rien demandé. 0 : elle reste.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/quick.py" />
-   <source>it stays</source>
-   <translation>elle reste</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/quick.py" />
-   <source>Results lie</source>
-   <translation>Les résultats sont</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/quick.py" />
-   <source>Beside the source, or where outputs go; they are on the clipboard either way.</source>
-   <translation>À côté de la source, ou là où vont les sorties ; de toute façon dans le presse-papiers.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/quick.py" />
-   <source>beside the source</source>
-   <translation>à côté de la source</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/quick.py" />
-   <source>where outputs go</source>
-   <translation>là où vont les sorties</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/sound.py" />
-   <source>Loudspeaker</source>
-   <translation>Haut-parleur</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/sound.py" />
-   <source>What the ear plays on. Empty: what the desktop uses.</source>
-   <translation>Ce sur quoi l’oreille joue. Vide : celui du bureau.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/sound.py" />
-   <source>Microphone</source>
-   <translation>Microphone</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/sound.py" />
-   <source>What is recorded from at first. Empty: what the desktop uses.</source>
-   <translation>Ce avec quoi on enregistre d’abord. Vide : celui du bureau.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/sound.py" />
-   <source>A take ends after so much silence</source>
-   <translation>Une prise s’arrête après ce silence</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/sound.py" />
-   <source>In tenths of a second. 0: a take ends only where it is stopped, as for a reading of many sentences.</source>
-   <translation>En dixièmes de seconde. 0 : une prise ne s’arrête que si on l’arrête, comme pour une longue lecture.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/sound.py" />
-   <source>it ends only where it is stopped</source>
-   <translation>elle ne finit que là où on l’arrête</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/start.py" />
-   <source>Open the last job at the start</source>
-   <translation>Ouvrir le dernier travail au démarrage</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/start.py" />
-   <source>The job that was open when the window was closed, and the clip that was chosen.</source>
-   <translation>Le travail ouvert quand la fenêtre a été fermée, et le clip choisi.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/start.py" />
-   <source>Files from outside go to</source>
-   <translation>Les fichiers de l’extérieur vont dans</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/start.py" />
-   <source>What “Open with” does while a window is open.</source>
-   <translation>Ce que fait « Ouvrir avec » quand une fenêtre est ouverte.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/start.py" />
-   <source>ask each time</source>
-   <translation>demander chaque fois</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/start.py" />
-   <source>the job that is open</source>
-   <translation>le travail ouvert</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/known/start.py" />
-   <source>a window of their own</source>
-   <translation>une fenêtre à eux</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>Outputs</source>
-   <translation>Sorties</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>Look</source>
-   <translation>Apparence</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/setting.py" />
-   <source>Start</source>
-   <translation>Démarrage</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/store.py" />
-   <source>file of settings</source>
-   <translation>file of settings</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/store.py" />
-   <source>{name} cannot be read ({error}). Everything is as it comes until that is mended.</source>
-   <translation>{name} est illisible ({error}). Tout est comme fourni jusqu’à correction.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/store.py" />
-   <source>{section} is no section of settings.</source>
-   <translation>{section} n’est pas une section de réglages.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/store.py" />
-   <source>There is no section [{section}]; the sections are {list}.</source>
-   <translation>Il n’y a pas de section [{section}] ; il y a {list}.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/store.py" />
-   <source>There is no setting {key}.</source>
-   <translation>Il n’y a pas de réglage {key}.</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/store.py" />
-   <source>keys.{command} is a list of keys, such as ["Ctrl+M"].</source>
-   <translation>keys.{command} est une liste de touches, comme ["Ctrl+M"].</translation>
-  </message>
-  <message>
-   <location filename="../core/settings/store.py" />
-   <source>Settings could not be kept in {path}: {reason_of}.</source>
-   <translation>Les réglages n’ont pas pu être gardés dans {path} : {reason_of}.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/engine.py" />
-   <source>There is no voice “{key}”.</source>
-   <translation>Il n’y a pas de voix « {key} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/engine.py" />
-   <source>Those that speak {language}: {near}.</source>
-   <translation>Parlent {language} : {near}.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/engine.py" />
-   <source>No voice here speaks {language}.</source>
-   <translation>Aucune voix ici ne parle {language}.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/engine.py" />
-   <source>Choose another language.</source>
-   <translation>Choisir une autre langue.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/spoken.py" />
-   <source>The voice gave no usable sound for “{text}”.</source>
-   <translation>La voix n’a donné aucun son utilisable pour « {text} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/spoken.py" />
-   <source>Try another voice.</source>
-   <translation>Essayer une autre voix.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/spoken.py" />
-   <source>The voice failed ({name}: {error}).</source>
-   <translation>La voix a échoué ({name} : {error}).</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/spoken.py" />
-   <source>It was stopped before that was spoken.</source>
-   <translation>C’est arrêté avant d’être dit.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/stand_in.py" />
-   <source>Out of breath</source>
-   <translation>Hors d’haleine</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>The voice engine could not be started.</source>
-   <translation>Le moteur vocal n’a pas pu démarrer.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>Install it anew.</source>
-   <translation>Le réinstaller.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>The engine has no voice “{voice}”.</source>
-   <translation>Le moteur n’a pas de voix « {voice} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>There is nothing to say.</source>
-   <translation>Il n’y a rien à dire.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>Write a text.</source>
-   <translation>Écrire un texte.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>The voice has no sound for “{plain}”.</source>
-   <translation>La voix n’a pas de son pour « {plain} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>Respell it, or choose another voice.</source>
-   <translation>Le transcrire, ou choisir une autre voix.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/espeak.py" />
-   <source>eSpeak NG</source>
-   <translation>eSpeak NG</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>an address that begins with http:// or https://</source>
-   <translation>une adresse qui commence par http:// ou https://</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>{name} cannot be read: {detail}.</source>
-   <translation>{name} est illisible : {detail}.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>Stand-in service</source>
-   <translation>Service doublure</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>{name}, over the network</source>
-   <translation>{name}, par le réseau</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>There is no voice service “{key}”.</source>
-   <translation>Il n’y a pas de service vocal « {key} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>Put its file into {voices_folder}.</source>
-   <translation>Mettre son fichier dans {voices_folder}.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>{name} {error}.</source>
-   <translation>{name} {error}.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>See whether it runs, and its address.</source>
-   <translation>Voir s’il tourne, et son adresse.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>{name} answered {code} ({reason}).</source>
-   <translation>{name} a répondu {code} ({reason}).</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>Ask whoever runs it.</source>
-   <translation>Demander à qui le fait tourner.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>{name} answered no sound at {sound}.</source>
-   <translation>{name} n’a pas répondu de son à {sound}.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>Look at what it answers.</source>
-   <translation>Regarder ce qu’il répond.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>{name} answered no sound that can be read ({kind}).</source>
-   <translation>{name} n’a pas répondu de son lisible ({kind}).</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/network.py" />
-   <source>Have it answer WAV, FLAC, Ogg or MP3.</source>
-   <translation>Lui faire répondre WAV, FLAC, Ogg ou MP3.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/piper.py" />
-   <source>Joe, American English, natural</source>
-   <translation>Joe, anglais américain, naturelle</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/piper.py" />
-   <source>The natural voice is not installed.</source>
-   <translation>La voix naturelle n’est pas installée.</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/piper.py" />
-   <source>Choose another voice, or install kittiwake[voices].</source>
-   <translation>Choisir une autre voix, ou installer kittiwake[voices].</translation>
-  </message>
-  <message>
-   <location filename="../core/speak/voices/piper.py" />
-   <source>The voice has no sound for “{text}”.</source>
-   <translation>La voix n’a pas de son pour « {text} ».</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/judge.py" />
-   <source>The list: {verdict_of}</source>
-   <translation>La liste : {verdict_of}</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/judge.py" />
-   <source> (byte {at:,})</source>
-   <translation> (octet {at:,})</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/link.py" />
-   <source>Broken off after {through:,} bytes; it goes on from there.</source>
-   <translation>Interrompu après {through:,} octets ; cela reprend de là.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/link.py" />
-   <source>The link was lost after {through:,} bytes; it goes on from there.</source>
-   <translation>Liaison perdue après {through:,} octets ; cela reprend de là.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/link.py" />
-   <source>It restarted after {through:,} bytes; it holds what it held, and this has to come again.</source>
-   <translation>Redémarrée après {through:,} octets ; elle garde ce qu’elle avait, et ceci doit revenir.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/link.py" />
-   <source>Its memory is full.</source>
-   <translation>Sa mémoire est pleine.</translation>
-  </message>
-  <message>
-   <location filename="../core/standin/microphone.py" />
-   <source>No microphone: a stand-in one speaks the demo lines</source>
-   <translation>Pas de micro : une doublure dit les lignes de la démo</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/loop.py" />
-   <source>{path} is watched by another Kittiwake already.</source>
-   <translation>{path} est déjà surveillé par un autre Kittiwake.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/loop.py" />
-   <source>Stop that one first: a window, or “kittiwake watch”.</source>
-   <translation>Arrêter d’abord celui-là : une fenêtre, ou « kittiwake watch ».</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/loop.py" />
-   <source>{path} is not there; it is waited for.</source>
-   <translation>{path} n’est pas là ; on l’attend.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/loop.py" />
-   <source>{path} is there again.</source>
-   <translation>{path} est de retour.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{name} is watched for no receiver.</source>
-   <translation>{name} n’est surveillé pour aucun récepteur.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Name at least one.</source>
-   <translation>En nommer au moins un.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Outputs would go into {into}, which {path} lies in: nothing that arrives would be taken.</source>
-   <translation>Les sorties iraient dans {into}, qui contient {path} : rien de ce qui arrive ne serait pris.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Let them go into a folder of their own.</source>
-   <translation>Leur donner un dossier à elles.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Outputs of {path} would lie among what arrives there.</source>
-   <translation>Les sorties de {path} seraient parmi ce qui y arrive.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>“{path!a}” is no folder of this machine ({error}).</source>
-   <translation>« {path!a} » n’est pas un dossier de cette machine ({error}).</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Write where it is from / on.</source>
-   <translation>Écrire où il se trouve à partir de /.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{path} and {other} are one folder.</source>
-   <translation>{path} et {other} sont un seul dossier.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Name it once, with all its receivers.</source>
-   <translation>Nommez-le une fois, avec tous ses récepteurs.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>What is made of {path} would arrive there again, without end.</source>
-   <translation>Ce qui est fait de {path} y reviendrait sans fin.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Let outputs go into folders that are not watched.</source>
-   <translation>Faites aller les sorties dans des dossiers non surveillés.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>list of folders</source>
-   <translation>liste de dossiers</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{file} cannot be read: {error}.</source>
-   <translation>{file} est illisible : {error}.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>Mend it, or remove it.</source>
-   <translation>Le corriger, ou l’ôter.</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>In {name}</source>
-   <translation>Dans {name}</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{name}, folder {number}</source>
-   <translation>{name}, dossier {number}</translation>
-  </message>
-  <message>
-   <location filename="../core/watch/request.py" />
-   <source>{file} could not be written: {reason_of}.</source>
-   <translation>{file} n’a pas pu être écrit : {reason_of}.</translation>
   </message>
   <message>
    <location filename="../ui/board/delegate.py" />
@@ -12141,6 +10651,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
+   <source>choosing the output folder</source>
+   <translation>choisir le dossier de sortie</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
    <source>Outputs go {text}. What was made elsewhere stays there.</source>
    <translation>Les sorties vont {text}. Ce qui a été produit ailleurs y reste.</translation>
   </message>
@@ -12178,6 +10693,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/commands/job.py" />
    <source>Put outputs where their sources are.</source>
    <translation>Mettre les sorties où sont leurs sources.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/job.py" />
+   <source>beside their sources</source>
+   <translation>à côté de leurs sources</translation>
   </message>
   <message>
    <location filename="../ui/commands/job.py" />
@@ -13599,6 +12119,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/dialogs/watch_dialog.py" />
+   <source>Outputs go to</source>
+   <translation>Les sorties vont dans</translation>
+  </message>
+  <message>
+   <location filename="../ui/dialogs/watch_dialog.py" />
    <source>What came last</source>
    <translation>Dernière arrivée</translation>
   </message>
@@ -14576,6 +13101,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/places/cut/table.py" />
+   <source>Start</source>
+   <translation>Démarrage</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/cut/table.py" />
    <source>End</source>
    <translation>Fin</translation>
   </message>
@@ -15089,6 +13619,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/places/record/page.py" />
+   <source>Microphone</source>
+   <translation>Microphone</translation>
+  </message>
+  <message>
+   <location filename="../ui/places/record/page.py" />
    <source>&amp;Ends after silence of</source>
    <translation>&amp;Finit après un silence de</translation>
   </message>
@@ -15554,27 +14089,27 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <translation>choisir une voix</translation>
   </message>
   <message>
-   <location filename="../ui/places/script/page.py" />
+   <location filename="../ui/places/script/speaking.py" />
    <source>A series is many lines: make them lines first.</source>
    <translation>Une série, c’est plusieurs lignes : en faire d’abord des lignes.</translation>
   </message>
   <message>
-   <location filename="../ui/places/script/page.py" />
+   <location filename="../ui/places/script/speaking.py" />
    <source>speaking faster</source>
    <translation>dire plus vite</translation>
   </message>
   <message>
-   <location filename="../ui/places/script/page.py" />
+   <location filename="../ui/places/script/speaking.py" />
    <source>Every line is spoken as it stands.</source>
    <translation>Chaque ligne est dite telle quelle.</translation>
   </message>
   <message>
-   <location filename="../ui/places/script/page.py" />
+   <location filename="../ui/places/script/speaking.py" />
    <source>, about {seconds} s left</source>
    <translation>, encore environ {seconds} s</translation>
   </message>
   <message>
-   <location filename="../ui/places/script/page.py" />
+   <location filename="../ui/places/script/speaking.py" />
    <source>Spoken {done:,} of {total:,}{more}.</source>
    <translation>{done:,} dites sur {total:,}{more}.</translation>
   </message>
@@ -15769,6 +14304,11 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/quick/window.py" />
    <source>Making {done} of {total} …</source>
    <translation>Production de {done} sur {total} …</translation>
+  </message>
+  <message>
+   <location filename="../ui/quick/window.py" />
+   <source>beside the source</source>
+   <translation>à côté de la source</translation>
   </message>
   <message>
    <location filename="../ui/quick/window.py" />
@@ -16639,6 +15179,1466 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/workers/worker.py" />
    <source>It failed</source>
    <translation>Échec</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/forms.py" />
+   <source>This is too large for a list of spans.</source>
+   <translation>C’est trop grand pour une liste de segments.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/forms.py" />
+   <source>Give a text file.</source>
+   <translation>Donner un fichier texte.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/forms.py" />
+   <source>This is no list of spans: it is not text in UTF-8.</source>
+   <translation>Ce n’est pas une liste de segments : ce n’est pas du texte en UTF-8.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/forms.py" />
+   <source>Save it as UTF-8.</source>
+   <translation>L’enregistrer en UTF-8.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/forms.py" />
+   <source>{name} cannot be read: {strerror}.</source>
+   <translation>{name} est illisible : {strerror}.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/forms.py" />
+   <source>There are no spans in this file.</source>
+   <translation>Ce fichier ne contient aucun segment.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/forms.py" />
+   <source>It takes a table (CSV or TSV) with the columns name, start and end, or without a heading start, end and name; WebVTT; or a WAV with cues.</source>
+   <translation>Sont possibles : un tableau (CSV ou TSV) aux colonnes name, start et end, ou sans en-tête début, fin et nom ; WebVTT ; ou un WAV à repères.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/listening.py" />
+   <source>Its decoder crashed ({reason}).</source>
+   <translation>Son décodeur a planté ({reason}).</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/listening.py" />
+   <source>It was called off.</source>
+   <translation>C’est annulé.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/times.py" />
+   <source>“{text}” is no time.</source>
+   <translation>« {text} » n’est pas une durée.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/times.py" />
+   <source>Write 12.5, 1:02.5 or 44100 samples.</source>
+   <translation>Écrire 12.5, 1:02.5 ou 44100 samples.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/times.py" />
+   <source>A span is a start, an end and a name.</source>
+   <translation>Un segment est un début, une fin et un nom.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/times.py" />
+   <source>Write 0:00 to 1:05 Welcome.</source>
+   <translation>Écrire 0:00 à 1:05 Bienvenue.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/times.py" />
+   <source>It would end at {found}, before it begins.</source>
+   <translation>Il finirait à {found}, avant de commencer.</translation>
+  </message>
+  <message>
+   <location filename="../work/cut/times.py" />
+   <source>Write the start first.</source>
+   <translation>Écrire le début d’abord.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/form.py" />
+   <source>There is no form of delivery “{key}”.</source>
+   <translation>Il n’y a pas de forme de livraison « {key} ».</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/form.py" />
+   <source>{meant}There is {list}.</source>
+   <translation>{meant}Il y a {list}.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/form.py" />
+   <source>{output} cannot be read: {reason_of}.</source>
+   <translation>{output} est illisible : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/form.py" />
+   <source>{output} is not as it was made.</source>
+   <translation>{output} n’est pas tel qu’il a été produit.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/form.py" />
+   <source>Make it again, and deliver then.</source>
+   <translation>Le produire à nouveau, puis livrer.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/archives.py" />
+   <source>a ZIP archive</source>
+   <translation>une archive ZIP</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/archives.py" />
+   <source>a TAR archive</source>
+   <translation>une archive TAR</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/folder.py" />
+   <source>a folder of files</source>
+   <translation>un dossier de fichiers</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>There is nothing to put into an image.</source>
+   <translation>Il n’y a rien à mettre dans une image.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>Make some outputs first.</source>
+   <translation>Produire d’abord des sorties.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>{name} has another rate or other blocks than {other}.</source>
+   <translation>{name} a une autre fréquence ou d’autres blocs que {other}.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>Let the receiver take one rate.</source>
+   <translation>Faire accepter une seule fréquence au récepteur.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>{place} is no IMA ADPCM in WAV, which an image is made of.</source>
+   <translation>{place} n’est pas de l’IMA ADPCM en WAV, dont une image est faite.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>Let the receiver take wav/ima_adpcm.</source>
+   <translation>Faire accepter wav/ima_adpcm au récepteur.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>where a sound begins in the image, bytes</source>
+   <translation>where a sound begins in the image, bytes</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>how many bytes it has</source>
+   <translation>how many bytes it has</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>how many samples come of them</source>
+   <translation>how many samples come of them</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/image.py" />
+   <source>an image with a C header</source>
+   <translation>une image avec un en-tête C</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>{place} has another rate or encoding than those before it.</source>
+   <translation>{place} a une autre fréquence ou un autre codage que les précédents.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>Let the receiver take one, or hand over a folder.</source>
+   <translation>En faire accepter une seule au récepteur, ou remettre un dossier.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>There is nothing to join.</source>
+   <translation>Il n’y a rien à réunir.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>Together they are over 4 GiB, which no WAV file holds.</source>
+   <translation>Ensemble ils dépassent 4 Gio, qu’aucun WAV ne contient.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>Hand over a folder.</source>
+   <translation>Remettre un dossier.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>{place} cannot be joined with others as it is.</source>
+   <translation>{place} ne peut pas être réuni tel quel à d’autres.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>WAV files in PCM, µ-law or A-law can; or hand over a folder.</source>
+   <translation>Les WAV en PCM, loi µ ou loi A le peuvent ; ou remettre un dossier.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/forms/joined.py" />
+   <source>one file with cue points</source>
+   <translation>un fichier à repères</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/from_folder.py" />
+   <source>Nothing that was made for {name} lies in {folder}.</source>
+   <translation>Rien de produit pour {name} ne se trouve dans {folder}.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/from_folder.py" />
+   <source>kittiwake make --for {slug} --into {folder} makes it.</source>
+   <translation>kittiwake make --for {slug} --into {folder} le produit.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/item.py" />
+   <source>{name} would go to “{list}”, which is no place in what is handed over.</source>
+   <translation>{name} irait dans « {list} », qui n’est pas une place de la livraison.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/item.py" />
+   <source>Change delivery.names of the receiver.</source>
+   <translation>Changer delivery.names du récepteur.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/item.py" />
+   <source>{first} and {second} would both go to “{place}”.</source>
+   <translation>{first} et {second} iraient tous deux dans « {place} ».</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/item.py" />
+   <source>Add {name} or {number} to delivery.names of the receiver.</source>
+   <translation>Ajouter {name} ou {number} à delivery.names du récepteur.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/old.py" />
+   <source>it is one of those that were just handed over</source>
+   <translation>il fait partie de ceux qui viennent d’être remis</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/old.py" />
+   <source>it is handed over for {other} too</source>
+   <translation>il est remis aussi pour {other}</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/old.py" />
+   <source>an older record does not tell whose it is</source>
+   <translation>un ancien relevé ne dit pas à qui il est</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/old.py" />
+   <source>it was altered since</source>
+   <translation>il a été modifié depuis</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/old.py" />
+   <source>“{name}” would lie outside of {folder}.</source>
+   <translation>« {name} » serait hors de {folder}.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/old.py" />
+   <source>Look at what lies there; a link, most likely.</source>
+   <translation>Voir ce qui s’y trouve ; sans doute un lien.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/plan.py" />
+   <source>{n} {state}</source>
+   <translation>{n} {state}</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/plan.py" />
+   <source>{count} delivered before and wanted no more</source>
+   <translation>{count} livrés auparavant et plus voulus</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/plan.py" />
+   <source>new</source>
+   <translation>nouveau</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/plan.py" />
+   <source>changed</source>
+   <translation>changé</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/plan.py" />
+   <source>same</source>
+   <translation>identique</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/deliver/send.py" />
+   <source>{n} files handed over to {into}</source>
+   <extracomment>Where there is one: {n} file handed over to {into}</extracomment>
+   <translation>
+    <numerusform>{n} fichier remis dans {into}</numerusform>
+    <numerusform>{n} fichiers remis dans {into}</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>, {count} as they were</source>
+   <translation>, {count} tels quels</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>; {count} that the stand-in refuses: {list}</source>
+   <translation> ; {count} que le substitut refuse : {list}</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>; {count} deleted there: {list}</source>
+   <translation> ; {count} supprimés là : {list}</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>; {count} there that the set has no more: {list}</source>
+   <translation> ; {count} là que le lot n’a plus : {list}</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>; {name} stays: {why}</source>
+   <translation> ; {name} reste : {why}</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>; and {count} more that stay</source>
+   <translation> ; et {count} autres qui restent</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>Free it, or choose another folder.</source>
+   <translation>Le libérer, ou choisir un autre dossier.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>“{name}” lies in {into} already, and is not as an earlier delivery left it.</source>
+   <translation>« {name} » est déjà dans {into}, et pas tel qu’une livraison l’a laissé.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>Move it away, or choose another folder. Nothing was handed over.</source>
+   <translation>Le déplacer, ou choisir un autre dossier. Rien n’a été remis.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>{into} is not the folder any more that it was: its disk is gone.</source>
+   <translation>{into} n’est plus le dossier qu’il était : son disque a disparu.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>Put the disk back, and deliver again: only what is missing goes.</source>
+   <translation>Remettez le disque et livrez de nouveau : seul ce qui manque part.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>{count} of {all} files do not lie in {into} any more: {list}.</source>
+   <translation>{count} fichiers sur {all} ne sont plus dans {into} : {list}.</translation>
+  </message>
+  <message>
+   <location filename="../work/deliver/send.py" />
+   <source>Look at its disk, and deliver again: only what is missing goes.</source>
+   <translation>Vérifiez son disque et livrez de nouveau : seul ce qui manque part.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/edits.py" />
+   <source>removing {n} clips</source>
+   <extracomment>Where there is one: removing {n} clip</extracomment>
+   <translation>
+    <numerusform>ôter {n} clip</numerusform>
+    <numerusform>ôter {n} clips</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>recording “{name}”</source>
+   <translation>enregistrement de « {name} »</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/edits.py" />
+   <source>speaking {n} lines</source>
+   <extracomment>Where there is one: speaking {n} line</extracomment>
+   <translation>
+    <numerusform>dire {n} ligne</numerusform>
+    <numerusform>dire {n} lignes</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>the voice for “{name}”</source>
+   <translation>la voix pour « {name} »</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/edits.py" />
+   <source>taking in {n} cells</source>
+   <extracomment>Where there is one: taking in {n} cell</extracomment>
+   <translation>
+    <numerusform>reprendre {n} case</numerusform>
+    <numerusform>reprendre {n} cases</numerusform>
+   </translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/edits.py" />
+   <source>leaving out {n} cells</source>
+   <extracomment>Where there is one: leaving out {n} cell</extracomment>
+   <translation>
+    <numerusform>omettre {n} case</numerusform>
+    <numerusform>omettre {n} cases</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>stating {rate} Hz</source>
+   <translation>indiquer {rate} Hz</translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source> of {count} clips</source>
+   <translation> de {count} clips</translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>touching up {list}{many}</source>
+   <translation>retoucher {list}{many}</translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>a remedy for {count} clips</source>
+   <translation>un remède pour {count} clips</translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>choosing receivers</source>
+   <translation>choisir les récepteurs</translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>changing the rules of {name}</source>
+   <translation>changer les règles de {name}</translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>adding {name}</source>
+   <translation>ajouter {name}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/edits.py" />
+   <source>adding {n} forms</source>
+   <extracomment>Where there is one: adding {n} form</extracomment>
+   <translation>
+    <numerusform>ajouter {n} forme</numerusform>
+    <numerusform>ajouter {n} formes</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>giving back the shipped rules</source>
+   <translation>rendre les règles fournies</translation>
+  </message>
+  <message>
+   <location filename="../work/project/edits.py" />
+   <source>duplicating {name}</source>
+   <translation>dupliquer {name}</translation>
+  </message>
+  <message>
+   <location filename="../work/project/headerless.py" />
+   <source>stating {stated}</source>
+   <translation>indiquer {stated}</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/headerless.py" />
+   <source>reading {count} files as guessed</source>
+   <extracomment>Where there is one: reading {count} file as guessed</extracomment>
+   <translation>
+    <numerusform>lire {count} fichier comme deviné</numerusform>
+    <numerusform>lire {count} fichiers comme deviné</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/project/headerless.py" />
+   <source>reading {name} as {known}</source>
+   <translation>lire {name} comme {known}</translation>
+  </message>
+  <message>
+   <location filename="../work/project/headerless.py" />
+   <source>{name} is read as {known}, as last stated in its folder; H states another format.</source>
+   <translation>{name} est lu comme {known}, selon la dernière indication dans son dossier ; H indique un autre format.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/moved.py" />
+   <source>finding {n} sources</source>
+   <extracomment>Where there is one: finding {n} source</extracomment>
+   <translation>
+    <numerusform>la recherche de {n} source</numerusform>
+    <numerusform>la recherche de {n} sources</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/project/opening.py" />
+   <source>A receiver is left out: {message}</source>
+   <translation>Un récepteur est laissé de côté : {message}</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>{files} not there any more, and can be made again.</source>
+   <translation>{files} plus là et peut être reproduit.</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>{files} altered by something else since; nothing of that will be overwritten.</source>
+   <translation>{files} modifié depuis par autre chose ; rien n’en sera écrasé.</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>has changed, and is looked at again</source>
+   <translation>a changé, et est regardée à nouveau</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>have changed, and are looked at again</source>
+   <translation>ont changé, et sont regardées à nouveau</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>is not there any more</source>
+   <translation>n’est plus là</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>are not there any more</source>
+   <translation>ne sont plus là</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>A made file was</source>
+   <translation>Un fichier produit n’est</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>{count} made files were</source>
+   <translation>{count} fichiers produits ne sont</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>{count} sources {many}.</source>
+   <translation>{count} sources {many}.</translation>
+  </message>
+  <message>
+   <location filename="../work/project/outputs.py" />
+   <source>{name} {one}.</source>
+   <translation>{name} {one}.</translation>
+  </message>
+  <message>
+   <location filename="../work/project/plans.py" />
+   <source>Its line of the script was changed, and not spoken since: “{text}”.</source>
+   <translation>Sa ligne du script a été changée et n’a pas été dite depuis : « {text} ».</translation>
+  </message>
+  <message>
+   <location filename="../work/project/plans.py" />
+   <source>Speak the line again, on the page of the script.</source>
+   <translation>Faites redire la ligne, sur la page du script.</translation>
+  </message>
+  <message>
+   <location filename="../work/project/project.py" />
+   <source>naming the job</source>
+   <translation>nommer le travail</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/project/project.py" />
+   <source>adding {n} recordings</source>
+   <extracomment>Where there is one: adding {n} recording</extracomment>
+   <translation>
+    <numerusform>ajouter {n} enregistrement</numerusform>
+    <numerusform>ajouter {n} enregistrements</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>There is nothing in it.</source>
+   <translation>Il n’y a rien dedans.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>Say it again.</source>
+   <translation>Redites-le.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>Nobody is heard in it.</source>
+   <translation>On n’y entend personne.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>Is the microphone on? Say it again.</source>
+   <translation>Le micro est-il allumé ? Redites-le.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>It begins before the recording does.</source>
+   <translation>Cela commence avant l’enregistrement.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>It was still going on when it was stopped.</source>
+   <translation>Cela continuait encore à l’arrêt.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>Wait a moment before and after, and say it again.</source>
+   <translation>Attendre un instant avant et après, et redites-le.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>The room is only {level:.0f} dB softer than the voice.</source>
+   <translation>La pièce n’est que {level:.0f} dB sous la voix.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>Close the window, switch off what hums, or come nearer.</source>
+   <translation>Fermer la fenêtre, éteindre ce qui ronfle, ou se rapprocher.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>It broke off before it was ended.</source>
+   <translation>Elle s’est interrompue avant d’être terminée.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>It stays on disk. Say it again.</source>
+   <translation>Elle reste sur le disque. Redites-la.</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../work/record/check.py" />
+   <source>It is clipped: {clipped_samples} samples at full scale.</source>
+   <extracomment>Where there is one: It is clipped: {clipped_samples} sample at full scale.</extracomment>
+   <translation>
+    <numerusform>C’est écrêté : {clipped_samples} échantillon à pleine échelle.</numerusform>
+    <numerusform>C’est écrêté : {clipped_samples} échantillons à pleine échelle.</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>Turn the microphone down or move away from it, and say it again.</source>
+   <translation>Baisser le micro ou s’en éloigner, et redites-le.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>It is very soft, {level:.0f} dBov.</source>
+   <translation>C’est très faible, {level:.0f} dBov.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/check.py" />
+   <source>Come nearer, and say it again.</source>
+   <translation>Rapprochez-vous, et redites-le.</translation>
+  </message>
+  <message>
+   <location filename="../work/record/take.py" />
+   <source>Recorded with {device}</source>
+   <translation>Enregistré avec {device}</translation>
+  </message>
+  <message>
+   <location filename="../work/script/edit.py" />
+   <source>There is no receiver “{unknown}”.</source>
+   <translation>Il n’y a pas de récepteur « {unknown} ».</translation>
+  </message>
+  <message>
+   <location filename="../work/script/edit.py" />
+   <source>Those of the board: {names}.</source>
+   <translation>Sur le tableau il y a : {names}.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/edit.py" />
+   <source>“{cell}” is no speed.</source>
+   <translation>« {cell} » n’est pas une vitesse.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/edit.py" />
+   <source>Write 8 %, or 1.08; from {slowest:g} to {fastest:g}.</source>
+   <translation>Écrire 8 %, ou 1.08 ; de {slowest:g} à {fastest:g}.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/edit.py" />
+   <source>A line has a name: its clip is called so.</source>
+   <translation>Une ligne a un nom : c’est celui de son clip.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/edit.py" />
+   <source>Give it one.</source>
+   <translation>Lui en donner un.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/own_respellings.py" />
+   <source>Free it, and try again.</source>
+   <translation>Le libérer, et réessayer.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/series.py" />
+   <source>“{{{inside}}}” stands for more than {most:,} lines.</source>
+   <translation>« {{{inside}}} » représente plus de {most:,} lignes.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/series.py" />
+   <source>Give a shorter range.</source>
+   <translation>Donner une plage plus courte.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/series.py" />
+   <source>“{{{inside}}}” is no series.</source>
+   <translation>« {{{inside}}} » n’est pas une série.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/series.py" />
+   <source>Write {1..12}, {1..12:words} or {one|other}.</source>
+   <translation>Écrire {1..12}, {1..12:words} ou {one|other}.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/series.py" />
+   <source>That stands for {count:,} lines, more than {most:,}.</source>
+   <translation>Cela représente {count:,} lignes, plus de {most:,}.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/series.py" />
+   <source>Give shorter ranges.</source>
+   <translation>Donner des plages plus courtes.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>file name</source>
+   <translation>nom de fichier</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>say it as</source>
+   <translation>dire comme</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>say as</source>
+   <translation>dire</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>It is no table: {error}.</source>
+   <translation>Ce n’est pas un tableau : {error}.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Look for a quote that is not closed.</source>
+   <translation>Chercher un guillemet qui n’est pas fermé.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>{name} is too large for a script.</source>
+   <translation>{name} est trop grand pour un script.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Give a table of lines.</source>
+   <translation>Donner un tableau de lignes.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>it takes more memory or time than a table may</source>
+   <translation>il demande plus de mémoire ou de temps qu’une table ne peut</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>{name} is no spreadsheet that can be read ({error}).</source>
+   <translation>{name} n’est pas un tableur lisible ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Save it as CSV.</source>
+   <translation>L’enregistrer en CSV.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>it has more than {cells:,} cells</source>
+   <translation>il a plus de {cells:,} cellules</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>{name} is not text in UTF-8.</source>
+   <translation>{name} n’est pas du texte en UTF-8.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Save it as UTF-8, or as a spreadsheet.</source>
+   <translation>L’enregistrer en UTF-8, ou en tableur.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>That is no table: {error}.</source>
+   <translation>Ce n’est pas un tableau : {error}.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Check quotes and line ends.</source>
+   <translation>Vérifier guillemets et fins de ligne.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Row {number}: the name “{name}” is there already.</source>
+   <translation>Ligne {number} : le nom « {name} » existe déjà.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>There are no lines in that.</source>
+   <translation>Il n’y a pas de lignes là-dedans.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Give a table with the columns name and text.</source>
+   <translation>Donner un tableau aux colonnes name et text.</translation>
+  </message>
+  <message>
+   <location filename="../work/script/table.py" />
+   <source>Row {number}: “{cells}” is no speed from {slowest:g} to {fastest:g}; taken as 1.</source>
+   <translation>Ligne {number} : « {cells} » n’est pas une vitesse de {slowest:g} à {fastest:g} ; prise pour 1.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Colours</source>
+   <translation>Couleurs</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Light, dark, or as the desktop has it.</source>
+   <translation>Clair, sombre, ou comme le bureau.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>as the desktop</source>
+   <translation>comme le bureau</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>light</source>
+   <translation>clair</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>dark</source>
+   <translation>sombre</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Of all that is shown here; files and what programs read stay English.</source>
+   <translation>De tout ce qui s’affiche ici ; les fichiers et ce que lisent les programmes restent en anglais.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Decimal sign</source>
+   <translation>Signe décimal</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>On the screen only; in files it is always a point.</source>
+   <translation>À l’écran seulement ; dans les fichiers c’est toujours un point.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>as in the language</source>
+   <translation>comme dans la langue</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>a point: 3.5</source>
+   <translation>un point : 3.5</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>a comma: 3,5</source>
+   <translation>une virgule : 3,5</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>A kilobyte has</source>
+   <translation>Un kilooctet a</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>On the screen only; limits of receivers count as they are written.</source>
+   <translation>À l’écran seulement ; les limites des récepteurs comptent comme elles sont écrites.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>1000 bytes (kB)</source>
+   <translation>1000 octets (kB)</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>1024 bytes (KiB)</source>
+   <translation>1024 octets (KiB)</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Text size</source>
+   <translation>Taille du texte</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Of everything in the window, beside its usual size.</source>
+   <translation>De tout dans la fenêtre, par rapport à la taille habituelle.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Less motion</source>
+   <translation>Moins de mouvement</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/look.py" />
+   <source>Nothing blinks, glides or fades.</source>
+   <translation>Rien ne clignote, ne glisse ni ne s’estompe.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>How many at once</source>
+   <translation>Combien à la fois</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>More is faster up to the number of cores; fewer leave room for other work. 0: one for each core.</source>
+   <translation>Plus va plus vite jusqu’au nombre de cœurs ; moins laisse de la place au reste. 0 : un par cœur.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>one for each core</source>
+   <translation>un par cœur</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Keep the machine awake while making</source>
+   <translation>Garder la machine éveillée</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>The desktop is asked not to sleep until the run is over.</source>
+   <translation>Le bureau est prié de ne pas dormir jusqu’à la fin.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Tell when a run has ended</source>
+   <translation>Signaler la fin d’une production</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>A notification of the desktop, while the window is not the one in use.</source>
+   <translation>Une notification du bureau, quand la fenêtre n’est pas celle qu’on utilise.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Sound when a run has ended</source>
+   <translation>Son à la fin d’une production</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Two short tones: rising where all is well, falling where something failed.</source>
+   <translation>Deux sons brefs : montants si tout va bien, descendants si quelque chose a échoué.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Show the folder when a run has ended</source>
+   <translation>Montrer le dossier à la fin</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Opens it in the file manager, where something was made.</source>
+   <translation>L’ouvre dans le gestionnaire de fichiers, si quelque chose a été produit.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Close the window when a run has ended</source>
+   <translation>Fermer la fenêtre à la fin</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/making.py" />
+   <source>Only where nothing failed and the job is saved.</source>
+   <translation>Seulement si rien n’a échoué et que le travail est enregistré.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/outputs.py" />
+   <source>Jobs that say nothing else put their outputs into a folder of their own in this one. Empty: Kittiwake in your documents.</source>
+   <translation>Les travaux qui ne disent rien d’autre mettent leurs sorties dans leur propre dossier ici. Vide : Kittiwake dans vos documents.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/outputs.py" />
+   <source>How they lie there</source>
+   <translation>Comment elles y sont rangées</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/outputs.py" />
+   <source>Holds for new jobs; each job may say otherwise in the Job menu.</source>
+   <translation>Vaut pour les nouveaux travaux ; chacun peut dire autrement dans le menu Travail.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/outputs.py" />
+   <source>one folder for each receiver</source>
+   <translation>un dossier par récepteur</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/outputs.py" />
+   <source>mirrored, as the sources lie</source>
+   <translation>en miroir, comme les sources</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/quick.py" />
+   <source>Close by itself after</source>
+   <translation>Se ferme seule après</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/quick.py" />
+   <source>Counted once everything is made and nothing is asked. 0: it stays.</source>
+   <translation>Compté une fois tout produit et rien demandé. 0 : elle reste.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/quick.py" />
+   <source>it stays</source>
+   <translation>elle reste</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/quick.py" />
+   <source>Results lie</source>
+   <translation>Les résultats sont</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/quick.py" />
+   <source>Beside the source, or where outputs go; they are on the clipboard either way.</source>
+   <translation>À côté de la source, ou là où vont les sorties ; de toute façon dans le presse-papiers.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/quick.py" />
+   <source>where outputs go</source>
+   <translation>là où vont les sorties</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/sound.py" />
+   <source>Loudspeaker</source>
+   <translation>Haut-parleur</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/sound.py" />
+   <source>What the ear plays on. Empty: what the desktop uses.</source>
+   <translation>Ce sur quoi l’oreille joue. Vide : celui du bureau.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/sound.py" />
+   <source>What is recorded from at first. Empty: what the desktop uses.</source>
+   <translation>Ce avec quoi on enregistre d’abord. Vide : celui du bureau.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/sound.py" />
+   <source>A take ends after so much silence</source>
+   <translation>Une prise s’arrête après ce silence</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/sound.py" />
+   <source>In tenths of a second. 0: a take ends only where it is stopped, as for a reading of many sentences.</source>
+   <translation>En dixièmes de seconde. 0 : une prise ne s’arrête que si on l’arrête, comme pour une longue lecture.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/sound.py" />
+   <source>it ends only where it is stopped</source>
+   <translation>elle ne finit que là où on l’arrête</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/start.py" />
+   <source>Open the last job at the start</source>
+   <translation>Ouvrir le dernier travail au démarrage</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/start.py" />
+   <source>The job that was open when the window was closed, and the clip that was chosen.</source>
+   <translation>Le travail ouvert quand la fenêtre a été fermée, et le clip choisi.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/start.py" />
+   <source>Files from outside go to</source>
+   <translation>Les fichiers de l’extérieur vont dans</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/start.py" />
+   <source>What “Open with” does while a window is open.</source>
+   <translation>Ce que fait « Ouvrir avec » quand une fenêtre est ouverte.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/start.py" />
+   <source>ask each time</source>
+   <translation>demander chaque fois</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/start.py" />
+   <source>the job that is open</source>
+   <translation>le travail ouvert</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/known/start.py" />
+   <source>a window of their own</source>
+   <translation>une fenêtre à eux</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/setting.py" />
+   <source>Outputs</source>
+   <translation>Sorties</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/setting.py" />
+   <source>Look</source>
+   <translation>Apparence</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/store.py" />
+   <source>file of settings</source>
+   <translation>file of settings</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/store.py" />
+   <source>{name} cannot be read ({error}). Everything is as it comes until that is mended.</source>
+   <translation>{name} est illisible ({error}). Tout est comme fourni jusqu’à correction.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/store.py" />
+   <source>{section} is no section of settings.</source>
+   <translation>{section} n’est pas une section de réglages.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/store.py" />
+   <source>There is no section [{section}]; the sections are {list}.</source>
+   <translation>Il n’y a pas de section [{section}] ; il y a {list}.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/store.py" />
+   <source>There is no setting {key}.</source>
+   <translation>Il n’y a pas de réglage {key}.</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/store.py" />
+   <source>keys.{command} is a list of keys, such as ["Ctrl+M"].</source>
+   <translation>keys.{command} est une liste de touches, comme ["Ctrl+M"].</translation>
+  </message>
+  <message>
+   <location filename="../work/settings/store.py" />
+   <source>Settings could not be kept in {path}: {reason_of}.</source>
+   <translation>Les réglages n’ont pas pu être gardés dans {path} : {reason_of}.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/engine.py" />
+   <source>There is no voice “{key}”.</source>
+   <translation>Il n’y a pas de voix « {key} ».</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/engine.py" />
+   <source>Those that speak {language}: {near}.</source>
+   <translation>Parlent {language} : {near}.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/engine.py" />
+   <source>No voice here speaks {language}.</source>
+   <translation>Aucune voix ici ne parle {language}.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/engine.py" />
+   <source>Choose another language.</source>
+   <translation>Choisir une autre langue.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/spoken.py" />
+   <source>The voice gave no usable sound for “{text}”.</source>
+   <translation>La voix n’a donné aucun son utilisable pour « {text} ».</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/spoken.py" />
+   <source>Try another voice.</source>
+   <translation>Essayer une autre voix.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/spoken.py" />
+   <source>The voice failed ({name}: {error}).</source>
+   <translation>La voix a échoué ({name} : {error}).</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/spoken.py" />
+   <source>It was stopped before that was spoken.</source>
+   <translation>C’est arrêté avant d’être dit.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/stand_in.py" />
+   <source>Out of breath</source>
+   <translation>Hors d’haleine</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>The voice engine could not be started.</source>
+   <translation>Le moteur vocal n’a pas pu démarrer.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>Install it anew.</source>
+   <translation>Le réinstaller.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>The engine has no voice “{voice}”.</source>
+   <translation>Le moteur n’a pas de voix « {voice} ».</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>There is nothing to say.</source>
+   <translation>Il n’y a rien à dire.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>Write a text.</source>
+   <translation>Écrire un texte.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>The voice has no sound for “{plain}”.</source>
+   <translation>La voix n’a pas de son pour « {plain} ».</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>Respell it, or choose another voice.</source>
+   <translation>Le transcrire, ou choisir une autre voix.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/espeak.py" />
+   <source>eSpeak NG</source>
+   <translation>eSpeak NG</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>an address that begins with http:// or https://</source>
+   <translation>une adresse qui commence par http:// ou https://</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>{name} cannot be read: {detail}.</source>
+   <translation>{name} est illisible : {detail}.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>Stand-in service</source>
+   <translation>Service doublure</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>{name}, over the network</source>
+   <translation>{name}, par le réseau</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>There is no voice service “{key}”.</source>
+   <translation>Il n’y a pas de service vocal « {key} ».</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>Put its file into {voices_folder}.</source>
+   <translation>Mettre son fichier dans {voices_folder}.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>{name} {error}.</source>
+   <translation>{name} {error}.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>See whether it runs, and its address.</source>
+   <translation>Voir s’il tourne, et son adresse.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>{name} answered {code} ({reason}).</source>
+   <translation>{name} a répondu {code} ({reason}).</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>Ask whoever runs it.</source>
+   <translation>Demander à qui le fait tourner.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>{name} answered no sound at {sound}.</source>
+   <translation>{name} n’a pas répondu de son à {sound}.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>Look at what it answers.</source>
+   <translation>Regarder ce qu’il répond.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>{name} answered no sound that can be read ({kind}).</source>
+   <translation>{name} n’a pas répondu de son lisible ({kind}).</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/network.py" />
+   <source>Have it answer WAV, FLAC, Ogg or MP3.</source>
+   <translation>Lui faire répondre WAV, FLAC, Ogg ou MP3.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/piper.py" />
+   <source>Joe, American English, natural</source>
+   <translation>Joe, anglais américain, naturelle</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/piper.py" />
+   <source>The natural voice is not installed.</source>
+   <translation>La voix naturelle n’est pas installée.</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/piper.py" />
+   <source>Choose another voice, or install kittiwake[voices].</source>
+   <translation>Choisir une autre voix, ou installer kittiwake[voices].</translation>
+  </message>
+  <message>
+   <location filename="../work/speak/voices/piper.py" />
+   <source>The voice has no sound for “{text}”.</source>
+   <translation>La voix n’a pas de son pour « {text} ».</translation>
+  </message>
+  <message>
+   <location filename="../work/standin/judge.py" />
+   <source>The list: {verdict_of}</source>
+   <translation>La liste : {verdict_of}</translation>
+  </message>
+  <message>
+   <location filename="../work/standin/judge.py" />
+   <source> (byte {at:,})</source>
+   <translation> (octet {at:,})</translation>
+  </message>
+  <message>
+   <location filename="../work/standin/link.py" />
+   <source>Broken off after {through:,} bytes; it goes on from there.</source>
+   <translation>Interrompu après {through:,} octets ; cela reprend de là.</translation>
+  </message>
+  <message>
+   <location filename="../work/standin/link.py" />
+   <source>The link was lost after {through:,} bytes; it goes on from there.</source>
+   <translation>Liaison perdue après {through:,} octets ; cela reprend de là.</translation>
+  </message>
+  <message>
+   <location filename="../work/standin/link.py" />
+   <source>It restarted after {through:,} bytes; it holds what it held, and this has to come again.</source>
+   <translation>Redémarrée après {through:,} octets ; elle garde ce qu’elle avait, et ceci doit revenir.</translation>
+  </message>
+  <message>
+   <location filename="../work/standin/link.py" />
+   <source>Its memory is full.</source>
+   <translation>Sa mémoire est pleine.</translation>
+  </message>
+  <message>
+   <location filename="../work/standin/microphone.py" />
+   <source>No microphone: a stand-in one speaks the demo lines</source>
+   <translation>Pas de micro : une doublure dit les lignes de la démo</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/loop.py" />
+   <source>{path} is watched by another Kittiwake already.</source>
+   <translation>{path} est déjà surveillé par un autre Kittiwake.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/loop.py" />
+   <source>Stop that one first: a window, or “kittiwake watch”.</source>
+   <translation>Arrêter d’abord celui-là : une fenêtre, ou « kittiwake watch ».</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/loop.py" />
+   <source>{path} is not there; it is waited for.</source>
+   <translation>{path} n’est pas là ; on l’attend.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/loop.py" />
+   <source>{path} is there again.</source>
+   <translation>{path} est de retour.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>{name} is watched for no receiver.</source>
+   <translation>{name} n’est surveillé pour aucun récepteur.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Name at least one.</source>
+   <translation>En nommer au moins un.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Outputs would go into {into}, which {path} lies in: nothing that arrives would be taken.</source>
+   <translation>Les sorties iraient dans {into}, qui contient {path} : rien de ce qui arrive ne serait pris.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Let them go into a folder of their own.</source>
+   <translation>Leur donner un dossier à elles.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Outputs of {path} would lie among what arrives there.</source>
+   <translation>Les sorties de {path} seraient parmi ce qui y arrive.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>“{path!a}” is no folder of this machine ({error}).</source>
+   <translation>« {path!a} » n’est pas un dossier de cette machine ({error}).</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Write where it is from / on.</source>
+   <translation>Écrire où il se trouve à partir de /.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>{path} and {other} are one folder.</source>
+   <translation>{path} et {other} sont un seul dossier.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Name it once, with all its receivers.</source>
+   <translation>Nommez-le une fois, avec tous ses récepteurs.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>What is made of {path} would arrive there again, without end.</source>
+   <translation>Ce qui est fait de {path} y reviendrait sans fin.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Let outputs go into folders that are not watched.</source>
+   <translation>Faites aller les sorties dans des dossiers non surveillés.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>list of folders</source>
+   <translation>liste de dossiers</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>{file} cannot be read: {error}.</source>
+   <translation>{file} est illisible : {error}.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>Mend it, or remove it.</source>
+   <translation>Le corriger, ou l’ôter.</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>In {name}</source>
+   <translation>Dans {name}</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>{name}, folder {number}</source>
+   <translation>{name}, dossier {number}</translation>
+  </message>
+  <message>
+   <location filename="../work/watch/request.py" />
+   <source>{file} could not be written: {reason_of}.</source>
+   <translation>{file} n’a pas pu être écrit : {reason_of}.</translation>
   </message>
   <message>
    <location filename="../bundled/tones/core/plans/at.toml" />

@@ -10,7 +10,7 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QGuiApplication
 
 from kittiwake.bundled.services.core import costs, simulated
-from kittiwake.core.project import edits
+from kittiwake.work.project import edits
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
 

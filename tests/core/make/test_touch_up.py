@@ -15,7 +15,7 @@ from kittiwake.core.make import make_output
 from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, Receiver, TouchUp
 from kittiwake.core.sound.leave_out import leave_out, tidy_stretches
-from kittiwake.core.standin.microphone import READING
+from kittiwake.work.standin.microphone import READING
 from tests.sounds import FolderCase
 
 RATE = 48_000

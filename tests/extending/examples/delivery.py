@@ -2,8 +2,8 @@
 
 from __future__ import annotations
 
-from kittiwake.core.deliver.form import Files, Form, register_form
-from kittiwake.core.deliver.plan import Plan
+from kittiwake.work.deliver.form import Files, Form, register_form
+from kittiwake.work.deliver.plan import Plan
 
 
 def _pack(plan: Plan, manifests: dict[str, bytes]) -> Files:

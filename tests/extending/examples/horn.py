@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import numpy as np
 
-from kittiwake.core.standin.machine import Refusal, StoredSound, stand_in
+from kittiwake.work.standin.machine import Refusal, StoredSound, stand_in
 
 
 @stand_in("horn", "paging horn")

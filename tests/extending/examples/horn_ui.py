@@ -6,9 +6,9 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QLabel
 
 from kittiwake.commands import command
-from kittiwake.core.standin.machine import Machine
 from kittiwake.ui.shell.context import Context
 from kittiwake.ui.standins.panel import panel
+from kittiwake.work.standin.machine import Machine
 
 
 @panel("horn")

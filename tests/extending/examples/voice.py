@@ -4,7 +4,7 @@ import os
 
 import numpy as np
 
-from kittiwake.core.speak.engine import Engine, Speech, VoiceInfo, register_engine
+from kittiwake.work.speak.engine import Engine, Speech, VoiceInfo, register_engine
 
 
 def _speak(text: str, _voice: str, speed: float) -> Speech:

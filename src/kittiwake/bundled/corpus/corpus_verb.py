@@ -214,7 +214,7 @@ def _sides_of(splits: Path | None) -> dict[str, str]:
     ------
     KittiwakeError : it has no such columns, or names a side that is none.
     """
-    from ...core.script.table import read_rows
+    from ...work.script.table import read_rows
     from .core.split import sides_of_rows
 
     return {} if splits is None else sides_of_rows(read_rows(splits), splits.name)

@@ -115,13 +115,13 @@ def _recipe(music: tuple[Path, ...], receivers: tuple[Any, ...]) -> Any:
 
 
 def _seconds(text: str) -> float:
-    from ...core.cut.times import frame_of
+    from ...work.cut.times import frame_of
 
     return frame_of(text, 1000) / 1000
 
 
 def _times(text: str) -> list[float]:
-    from ...core.cut.times import span_of_text
+    from ...work.cut.times import span_of_text
 
     start, stop, _ = span_of_text(text, 1000)
     return [start / 1000, stop / 1000]

@@ -64,7 +64,7 @@ def hear_verb(
     if receiver.service is None:
         raise click.UsageError(tr("{receiver} is no service: its file has no [service].", receiver=receiver.name))
     from ...core.intake import find_sound_files
-    from ...core.script.table import read_script
+    from ...work.script.table import read_script
     from .core.ask import Store, ToAsk, as_command, hear, request_of
     from .core.simulated import Simulated, own_engines
 

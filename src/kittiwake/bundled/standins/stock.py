@@ -5,8 +5,8 @@ from __future__ import annotations
 from collections.abc import Iterator
 from pathlib import Path
 
-from ...core.project.project import Project
 from ...words import tr
+from ...work.project.project import Project
 from .machines.phone import Phone
 
 

@@ -62,7 +62,7 @@ def try_verb(
     as_json: bool,
 ) -> None:  # fmt: skip
     from ...core.disk.place import write_over_own
-    from ...core.standin.judge import link_to
+    from ...work.standin.judge import link_to
     from .core.shelf import held_between_starts
 
     link = link_to(receiver.standin, fail or "")
@@ -90,7 +90,7 @@ def try_verb(
 
 def _handed(link: Any, paths: tuple[Path, ...], as_json: bool) -> bool:
     from ...core.errors import reason_of
-    from ...core.standin.judge import in_order
+    from ...work.standin.judge import in_order
 
     files = [
         file

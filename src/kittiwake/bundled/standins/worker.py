@@ -6,9 +6,9 @@ from collections.abc import Callable
 
 from PySide6.QtCore import QObject
 
-from ...core.standin.machine import ActionResult
 from ...ui.workers.worker import Outcome, Worker
 from ...words import tr
+from ...work.standin.machine import ActionResult
 
 
 class CallWorker(Worker):

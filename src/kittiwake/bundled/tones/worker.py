@@ -10,9 +10,9 @@ from PySide6.QtCore import QObject
 
 from ...core.ear.track import RATE, source_blocks
 from ...core.model import Clip, Facts
-from ...core.speak.engine import Speech
 from ...ui.workers.worker import Outcome, Worker
 from ...words import tr
+from ...work.speak.engine import Speech
 from .core.making import fetch_from, stamps_of, write_tone
 from .core.recipe import Segment, ToneRecipe
 from .core.render import Fetch

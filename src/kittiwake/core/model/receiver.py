@@ -199,7 +199,7 @@ DELIVERED = ("name", "stem", "ending", "folder", "kind", "language", "speaker", 
 class Delivery(RulePart):
     """Where made files go within the job's output folder, and in which form the whole set is handed over.
 
-    ``form`` is a key of ``core/deliver/forms``; ``names`` is the place of a file in what is handed over, of ``{name}`` (its file name), ``{stem}``,
+    ``form`` is a key of ``work/deliver/forms``; ``names`` is the place of a file in what is handed over, of ``{name}`` (its file name), ``{stem}``,
     ``{ending}``, ``{folder}`` (of its source), ``{kind}``, ``{language}``, ``{speaker}`` and ``{number}``; ``manifest`` is the list that goes along;
     ``pause_seconds`` lies between clips that are joined in one file.
     """
@@ -240,7 +240,7 @@ class Receiver(RulePart):
     slug: Annotated[str, Limited(pattern=r"^[a-z0-9]+(-[a-z0-9]+)*$", max_length=40)]
     name: Annotated[str, Limited(min_length=1, max_length=40)]
     purpose: str = ""
-    #: The kind of machine that its files are tried on, where there is a stand-in for one (``core/standin/machine.py``).
+    #: The kind of machine that its files are tried on, where there is a stand-in for one (``work/standin/machine.py``).
     standin: Annotated[str, Limited(pattern=r"^[a-z0-9-]*$", max_length=40)] = ""
     rules: Rules
     treatment: Treatment = Treatment()

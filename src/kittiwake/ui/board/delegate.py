@@ -10,9 +10,9 @@ from PySide6.QtWidgets import QStyle, QStyledItemDelegate, QStyleOptionViewItem,
 
 from ...core.log import log
 from ...core.model.units import format_bytes, format_seconds
-from ...core.project import Cell
 from ...plain_data import dataclass
 from ...words import in_words, tr
+from ...work.project import Cell
 from ..theme.colours import colours
 from ..theme.scale import scaled
 from ..theme.shapes import WORDS, draw_mark, draw_shape

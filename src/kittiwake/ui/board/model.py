@@ -20,8 +20,8 @@ from ...core.model.units import (
     format_seconds,
     is_under,
 )
-from ...core.project import Cell, edits
 from ...words import in_words, phrase, tr
+from ...work.project import Cell, edits
 from ..shell.session import Session
 from ..theme.shapes import WORDS
 from ..widgets.made_files import files_of, mime_of

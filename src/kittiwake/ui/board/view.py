@@ -9,8 +9,8 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QResizeEvent
 from PySide6.QtWidgets import QAbstractItemDelegate, QAbstractItemView, QHeaderView, QTableView, QWidget
 
 from ...core.model import Clip, Receiver
-from ...core.project import Cell
 from ...words import tr
+from ...work.project import Cell
 from ..shell.session import Session
 from ..theme.colours import colours
 from ..theme.scale import scaled

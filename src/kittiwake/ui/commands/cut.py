@@ -9,13 +9,13 @@ from typing import TYPE_CHECKING
 from PySide6.QtWidgets import QFileDialog, QMessageBox
 
 from ...commands import command, key_of
-from ...core.cut import shown_names
 from ...core.disk.place import part_file, put_in_place, sync_files
 from ...core.errors import KittiwakeError, reason_of
 from ...core.model import Line
 from ...core.model.span import START, STOP, in_order
-from ...core.project import edits
 from ...words import phrase, tr
+from ...work.cut import shown_names
+from ...work.project import edits
 from ..dialogs.ask import chosen, where_to_save
 from ..shell.context import Context
 
@@ -325,7 +325,7 @@ def take_spans(at: Context, path: Path, *, replace: bool = False) -> None:
     ------
     KittiwakeError : there are none in it.
     """
-    from ...core.cut.forms import read_marks, spans_of
+    from ...work.cut.forms import read_marks, spans_of
 
     page: CutPage = at.bench.page_of("cut")
     facts = at.session.project.facts.get(page.source) if page.source else None
@@ -357,8 +357,8 @@ def write_spans(at: Context, path: Path) -> None:
     ------
     KittiwakeError
     """
-    from ...core.cut.export import write_marks
-    from ...core.cut.forms import marks_of
+    from ...work.cut.export import write_marks
+    from ...work.cut.forms import marks_of
     from ..shell.waiting import Waiting
 
     page: CutPage = at.bench.page_of("cut")

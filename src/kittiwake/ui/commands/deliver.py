@@ -14,15 +14,15 @@ from ...core.disk.place import write_whole
 from ...core.errors import Cancelled
 from ...core.make.delivered import delivered_in
 from ...core.model import Receiver
-from ...core.project.handing import items_of, root_of
 from ...words import tr
+from ...work.project.handing import items_of, root_of
 from ..dialogs.ask import where_to_save
 from ..shell.context import Context
 from ..widgets.made_files import files_of, mime_of
 from ..widgets.short_path import short_path
 
 if TYPE_CHECKING:
-    from ...core.deliver import Plan
+    from ...work.deliver import Plan
     from ..dialogs.deliver_dialog import DeliverDialog
 
 
@@ -73,8 +73,8 @@ def deliver(at: Context) -> None:
 
 
 def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
-    from ...core.deliver import send
-    from ...core.standin.judge import TAKEN, judged
+    from ...work.deliver import send
+    from ...work.standin.judge import TAKEN, judged
     from ..shell.waiting import Waiting
 
     stand_ins = at.bench.stand_ins
@@ -130,9 +130,9 @@ def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
     menu="Receiver",
 )
 def report(at: Context) -> None:
-    from ...core.deliver import last_plan_of
-    from ...core.deliver.report import outline_of, report_of
     from ...core.fit.rules import demands_of
+    from ...work.deliver import last_plan_of
+    from ...work.deliver.report import outline_of, report_of
     from ..shell.printed import write_pdf
     from ..shell.waiting import Waiting
 

@@ -11,8 +11,8 @@ from PySide6.QtWidgets import QMessageBox
 from ...commands import command, key_of
 from ...core.fit import Problem, Remedy
 from ...core.model import Clip, Receiver, Stated
-from ...core.project import edits
 from ...words import tr
+from ...work.project import edits
 from ..dialogs.ask import chosen
 from ..places.place import keyboard_is_in
 from ..shell.context import Context

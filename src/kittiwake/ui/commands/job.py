@@ -11,10 +11,10 @@ from PySide6.QtWidgets import QApplication, QFileDialog, QMessageBox
 from ...commands import command, key_of
 from ...core.model.job import EXTENSION
 from ...core.model.own_receivers import last_used
-from ...core.project.moved import Moved, put_moved
-from ...core.project.recent import RecentJobs
 from ...demo import is_demo, own_copy
 from ...words import in_words, joined, phrase, tr
+from ...work.project.moved import Moved, put_moved
+from ...work.project.recent import RecentJobs
 from ..dialogs.ask import chosen, where_to_save
 from ..quick.window import QuickWindow
 from ..shell.autosave import Autosaved, autosaved

@@ -12,8 +12,8 @@ from PySide6.QtWidgets import QMessageBox
 from ...commands import command, key_of
 from ...core.batch.places import folders_of
 from ...core.make.ledger import Entry
-from ...core.project import Cell, edits
 from ...words import tr
+from ...work.project import Cell, edits
 from ..dialogs.ask import chosen
 from ..shell.context import Context
 from ..widgets.short_path import short_path

@@ -15,8 +15,8 @@ from ...core.model import Facts, Receiver, load_receiver, shipped_receivers
 from ...core.model.name_rules import Names
 from ...core.model.own_receivers import as_own, free_slug, keep_own, note_used
 from ...core.model.receiver_file import to_toml
-from ...core.project import edits
 from ...words import tr
+from ...work.project import edits
 from ..dialogs.ask import where_to_save
 from ..shell.context import Context
 

@@ -50,7 +50,7 @@ def read_into(at: Context, path: Path) -> None:
 
 @command("script.write", "Write the script…", "Write the lines as a CSV table.", menu="Record")
 def write_script(at: Context) -> None:
-    from ...core.script.table import to_csv
+    from ...work.script.table import to_csv
 
     lines = at.session.project.job.script.lines
     if not lines:

@@ -19,14 +19,14 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
-from ...core.deliver import Item, Plan, plan_of
-from ...core.deliver.form import forms
-from ...core.deliver.plan import STATES
 from ...core.errors import KittiwakeError
 from ...core.model import Receiver
 from ...core.model.units import format_bytes, format_seconds
-from ...core.standin.machine import kinds
 from ...words import in_words, phrase, tr
+from ...work.deliver import Item, Plan, plan_of
+from ...work.deliver.form import forms
+from ...work.deliver.plan import STATES
+from ...work.standin.machine import kinds
 from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.field import Field

@@ -16,9 +16,9 @@ from PySide6.QtWidgets import (
     QWidget,
 )  # fmt: skip
 
-from ...core.cut import read_lines
 from ...core.model import Line
 from ...words import tr
+from ...work.cut import read_lines
 from ..theme.scale import scaled
 from ..widgets.button import Button
 

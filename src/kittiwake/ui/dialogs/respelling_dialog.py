@@ -6,8 +6,8 @@ from PySide6.QtCore import Qt
 from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QPlainTextEdit, QVBoxLayout, QWidget
 
 from ...core.model.script import Respelling
-from ...core.script.respell import as_text, parsed
 from ...words import in_words, tr
+from ...work.script.respell import as_text, parsed
 from ..theme.scale import scaled
 
 

@@ -21,8 +21,8 @@ from PySide6.QtWidgets import (
 from ...core.errors import KittiwakeError
 from ...core.model import load_receiver, shipped_receivers
 from ...core.model.own_receivers import own_receivers
-from ...core.watch import WatchedFolder
 from ...words import in_words, tr
+from ...work.watch import WatchedFolder
 from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.row_table import Column, RowTable

@@ -19,10 +19,10 @@ from ...core.errors import Cancelled, KittiwakeError
 from ...core.make.compare import Comparison
 from ...core.model import Clip, Facts, Receiver
 from ...core.model.receiver import Rules
-from ...core.project import Cell
 from ...core.sound import resample
-from ...core.standin import StoredSound
 from ...words import tr
+from ...work.project import Cell
+from ...work.standin import StoredSound
 from ..widgets.sentence import Sentence
 from .speaker import Real, Silent, find_speaker
 

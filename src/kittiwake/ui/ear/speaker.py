@@ -9,8 +9,8 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QIODevice
 
 from ...core.ear.track import RATE
-from ...core.standin import SilentLoudspeaker
 from ...words import phrase
+from ...work.standin import SilentLoudspeaker
 
 if TYPE_CHECKING:
     from PySide6.QtMultimedia import QAudioDevice

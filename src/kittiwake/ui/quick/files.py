@@ -5,8 +5,8 @@ from __future__ import annotations
 from PySide6.QtWidgets import QGridLayout, QWidget
 
 from ...core.model.units import format_bytes
-from ...core.project import Cell
 from ...words import in_words, tr
+from ...work.project import Cell
 from ..theme.shapes import WORDS
 from ..widgets.elided import ElidedLabel
 from ..widgets.shape_label import ShapeLabel

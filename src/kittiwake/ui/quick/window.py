@@ -22,8 +22,8 @@ from ...core.fit import Remedy
 from ...core.fit.receiver_query import receiver_of_wish
 from ...core.model import shipped_receivers
 from ...core.model.own_receivers import keep_own, last_used, own_receivers
-from ...core.project import Cell, edits
 from ...words import in_words, tr
+from ...work.project import Cell, edits
 from ..board.model import demand
 from ..settings.held import HeldSettings
 from ..shell.session import Session

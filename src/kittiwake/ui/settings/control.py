@@ -7,8 +7,8 @@ from pathlib import Path
 from PySide6.QtCore import QSignalBlocker, Qt
 from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QHBoxLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
 
-from ...core.settings import Setting
 from ...words import in_words, searchable, tr
+from ...work.settings import Setting
 from ..ear.speaker import loudspeakers
 from ..theme.scale import scaled
 from ..widgets.button import Button

@@ -8,7 +8,7 @@ from typing import Any
 from PySide6.QtCore import QObject, Signal
 
 from ...core.errors import RulesError
-from ...core.settings import Settings, Value
+from ...work.settings import Settings, Value
 from ..widgets.sentence import Sentence
 
 

@@ -6,8 +6,8 @@ from PySide6.QtCore import Qt, QUrl
 from PySide6.QtGui import QDesktopServices, QKeySequence, QShortcut
 from PySide6.QtWidgets import QDialog, QHBoxLayout, QLabel, QVBoxLayout, QWidget
 
-from ...core.settings import SECTIONS, known_settings
 from ...words import in_words, searchable, tr
+from ...work.settings import SECTIONS, known_settings
 from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.elided import ElidedLabel

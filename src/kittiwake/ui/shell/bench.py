@@ -11,8 +11,8 @@ from PySide6.QtWidgets import QLabel, QStackedWidget
 
 from ...core.measure import analyze
 from ...core.model import Clip, Facts, Receiver
-from ...core.project import Cell
 from ...words import in_words, tr
+from ...work.project import Cell
 from ..places.place import PlacePage, place_of
 from ..standins.panel import StandIns
 from ..widgets.dropped import files_fall_through

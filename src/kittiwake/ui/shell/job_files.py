@@ -11,11 +11,11 @@ from PySide6.QtWidgets import QApplication, QMessageBox, QWidget
 
 from ...core.intake.sniff import looks_like_sound
 from ...core.model.job import EXTENSION, save_job
-from ...core.project.opening import is_large, read
-from ...core.project.recent import Place
-from ...core.script.table import LISTS
 from ...demo import is_demo
 from ...words import tr
+from ...work.project.opening import is_large, read
+from ...work.project.recent import Place
+from ...work.script.table import LISTS
 from ..commands import job, script
 from ..dialogs.ask import is_sure
 from .waiting import Waiting

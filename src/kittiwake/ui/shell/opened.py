@@ -5,8 +5,8 @@ from __future__ import annotations
 from PySide6.QtCore import QObject, QTimer
 from PySide6.QtWidgets import QApplication
 
-from ...core.project import Project
 from ...words import tr
+from ...work.project import Project
 from ..settings.applied import apply, is_dark
 from ..settings.held import HeldSettings
 from ..theme import scale

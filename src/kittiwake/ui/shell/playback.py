@@ -10,10 +10,10 @@ from numpy.typing import NDArray
 
 from ...core.intake.short import read_short
 from ...core.model import Clip, Receiver
-from ...core.project import Project
+from ...work.project import Project
 
 if TYPE_CHECKING:
-    from ...core.standin.machine import StoredSound
+    from ...work.standin.machine import StoredSound
     from .shell import Shell
 
 

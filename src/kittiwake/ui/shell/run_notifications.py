@@ -6,11 +6,11 @@ from typing import TYPE_CHECKING, cast
 
 from PySide6.QtCore import QObject, QTimer, Signal
 
-from ...core.desktop.awake import Awake
-from ...core.desktop.launcher import TaskBar
-from ...core.desktop.notify import Notifier
-from ...core.watch import Arrived
 from ...words import tr
+from ...work.desktop.awake import Awake
+from ...work.desktop.launcher import TaskBar
+from ...work.desktop.notify import Notifier
+from ...work.watch import Arrived
 from ..workers.worker import Worker
 from .chime import Chime
 from .job_title import title_of

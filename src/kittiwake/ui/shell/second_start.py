@@ -11,9 +11,9 @@ from typing import TYPE_CHECKING
 from PySide6.QtCore import QObject, QSocketNotifier, Qt
 from PySide6.QtWidgets import QMessageBox
 
-from ...core.desktop.handover import Handed, Listener
 from ...core.model.job import EXTENSION
 from ...words import tr
+from ...work.desktop.handover import Handed, Listener
 
 if TYPE_CHECKING:
     from .window import Window

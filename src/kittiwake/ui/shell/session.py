@@ -11,8 +11,8 @@ from PySide6.QtCore import QObject, QTimer, Signal
 
 from ...core.cache.drawing import PartialOverview
 from ...core.model import Facts
-from ...core.project import Project
-from ...core.project.events import Event
+from ...work.project import Project
+from ...work.project.events import Event
 from ..widgets.sentence import Sentence
 from ..workers.output_checks import OutputChecker
 from ..workers.sources import SourceWorker

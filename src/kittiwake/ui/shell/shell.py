@@ -6,7 +6,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Protocol
 
 if TYPE_CHECKING:
-    from ...core.project.recent import RecentJobs
+    from ...work.project.recent import RecentJobs
     from ..board.view import Board
     from ..ear.player import Player
     from ..settings.held import HeldSettings

@@ -12,9 +12,9 @@ from PySide6.QtWidgets import QApplication, QMainWindow, QMenu, QVBoxLayout, QWi
 from ... import commands
 from ...commands import Command
 from ...core.model import Clip, Receiver
-from ...core.project import Project
-from ...core.project.recent import RecentJobs
 from ...words import in_words, tr
+from ...work.project import Project
+from ...work.project.recent import RecentJobs
 from ..board.filter_bar import FilterBar
 from ..board.view import Board
 from ..commands import job, make, receiver, view

@@ -13,12 +13,12 @@ from typing import Any, TypeVar, cast
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QVBoxLayout, QWidget
 
-from ...core.deliver.manifest import JSONL
 from ...core.errors import reason_of
 from ...core.registry import Registry
-from ...core.standin.link import Link
-from ...core.standin.machine import Kind, Machine, WantsList, kinds
 from ...words import in_words, tr
+from ...work.deliver.manifest import JSONL
+from ...work.standin.link import Link
+from ...work.standin.machine import Kind, Machine, WantsList, kinds
 from ..widgets.sentence import Sentence
 
 #: Makes the widget of a machine. It has a signal ``pressed``, which asks for the machine to be set off; ``show_state(handed)`` draws the machine

@@ -7,7 +7,7 @@ from pathlib import Path
 
 from PySide6.QtCore import QMimeData, QUrl
 
-from ...core.project import Cell
+from ...work.project import Cell
 
 
 def files_of(cells: Iterable[Cell]) -> list[Path]:

@@ -13,13 +13,13 @@ from PySide6.QtCore import QObject, Signal
 
 from ...core.cache.facts_cache import FactsCache
 from ...core.cache.peaks import Peaks
-from ...core.cut.activity import Activity
-from ...core.cut.listening import Listeners
 from ...core.errors import KittiwakeError
 from ...core.intake import open_sound
 from ...core.model import Facts
 from ...core.sound import select_channel
 from ...words import tr
+from ...work.cut.activity import Activity
+from ...work.cut.listening import Listeners
 from .worker import Outcome, Task, Worker
 
 _SHORT = 300.0  # s; of shorter sources all samples are held

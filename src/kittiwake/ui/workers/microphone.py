@@ -9,8 +9,8 @@ import numpy as np
 from numpy.typing import NDArray
 from PySide6.QtCore import QIODevice
 
-from ...core.record.take import RATE
-from ...core.standin.microphone import StandInMicrophone
+from ...work.record.take import RATE
+from ...work.standin.microphone import StandInMicrophone
 
 if TYPE_CHECKING:
     from PySide6.QtMultimedia import QAudioDevice

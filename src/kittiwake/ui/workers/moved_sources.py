@@ -8,8 +8,8 @@ from pathlib import Path
 from PySide6.QtCore import QObject
 
 from ...core.cache.facts_cache import FactsCache
-from ...core.project.moved import Known, Moved, find_moved, missing_sources
 from ...words import tr
+from ...work.project.moved import Known, Moved, find_moved, missing_sources
 from ..shell.session import Session
 from .worker import Outcome, Worker
 

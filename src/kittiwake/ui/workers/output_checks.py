@@ -14,10 +14,10 @@ from ...core.make.ledger_place import ledger_path
 from ...core.make.output import as_made
 from ...core.measure.analyze import same_stamp, source_stamp, stamp_of
 from ...core.model import MadeRecord
-from ...core.project import Project
-from ...core.project.cell import Key
-from ...core.project.outputs import News
 from ...plain_data import dataclass
+from ...work.project import Project
+from ...work.project.cell import Key
+from ...work.project.outputs import News
 from .throttle import Throttle
 from .worker import Outcome, Task, Worker
 

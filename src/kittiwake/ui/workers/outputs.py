@@ -14,7 +14,7 @@ from ...core.fit import Fit
 from ...core.make import Result
 from ...core.model import Receiver
 from ...core.process import Processes
-from ...core.project import Cell
+from ...work.project import Cell
 from ..shell.session import Session
 from .worker import Outcome, Task, Worker
 

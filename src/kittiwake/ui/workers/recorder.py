@@ -11,10 +11,10 @@ from PySide6.QtCore import QObject, QTimer, Signal
 
 from ...core.errors import reason_of
 from ...core.model import Facts, Note
-from ...core.record import Endpoint, Meter, TakeCheck, TakeWriter, check_take
-from ...core.record.endpoint import USUAL_SILENCE, room_level
-from ...core.record.take import take_path
 from ...words import tr
+from ...work.record import Endpoint, Meter, TakeCheck, TakeWriter, check_take
+from ...work.record.endpoint import USUAL_SILENCE, room_level
+from ...work.record.take import take_path
 from ..widgets.sentence import Sentence
 from .microphone import Microphone
 from .worker import Outcome, Worker

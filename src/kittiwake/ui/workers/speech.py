@@ -13,10 +13,10 @@ from ...core.errors import KittiwakeError
 from ...core.model import Facts, Receiver
 from ...core.model.script import Script, ScriptLine
 from ...core.process import Processes, WorkerCrash, WorkerProcess
-from ...core.speak.engine import engines
-from ...core.speak.fit import faster_line
-from ...core.speak.spoken import Spoken, path_of, speak_lines, speak_one, wish_of
 from ...words import tr
+from ...work.speak.engine import engines
+from ...work.speak.fit import faster_line
+from ...work.speak.spoken import Spoken, path_of, speak_lines, speak_one, wish_of
 from .worker import Outcome, Task, Worker
 
 #: A line as it was, and as it is spoken now.

@@ -9,8 +9,8 @@ from PySide6.QtCore import QObject, Signal
 
 from ...core.errors import KittiwakeError
 from ...core.process import Processes
-from ...core.watch import Arrived, Watch, WatchedFolder, keep_wishes, wishes
 from ...words import tr
+from ...work.watch import Arrived, Watch, WatchedFolder, keep_wishes, wishes
 from ..widgets.sentence import Sentence
 from .worker import Outcome, Task, Worker
 

@@ -7,8 +7,8 @@ from pathlib import Path
 
 from kittiwake.bundled.corpus.core.of_project import corpus_rows, take_rows
 from kittiwake.core.model import TouchUp, load_receiver
-from kittiwake.core.project.remembered import Remembered
-from tests.core.project.test_project import ProjectCase
+from kittiwake.work.project.remembered import Remembered
+from tests.work.project.test_project import ProjectCase
 
 MENU = load_receiver("phone-menu")
 

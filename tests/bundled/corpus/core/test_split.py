@@ -9,8 +9,8 @@ from hypothesis import given, settings
 from hypothesis import strategies as st
 
 from kittiwake.bundled.corpus.core.split import Speaker, shares_of, split
-from kittiwake.core.deliver.manifest import as_meant, harmless
 from kittiwake.core.errors import KittiwakeError
+from kittiwake.work.deliver.manifest import as_meant, harmless
 
 SPEAKERS = st.lists(
     st.builds(

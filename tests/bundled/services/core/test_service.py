@@ -34,7 +34,7 @@ from kittiwake.core.measure import analyze
 from kittiwake.core.model import Clip, load_receiver
 from kittiwake.core.model.receiver_file import parse_receiver, to_toml
 from kittiwake.core.model.service import Service
-from kittiwake.core.script.score import alike, score
+from kittiwake.work.script.score import alike, score
 from tests.sounds import FolderCase, spoken
 
 

@@ -28,9 +28,9 @@ from kittiwake.bundled.standins.core.phone.rtp import PCMA, PCMU, carry, packets
 from kittiwake.bundled.standins.core.plain_wav import Wants, read_wav
 from kittiwake.core.errors import KittiwakeError
 from kittiwake.core.packets.packet_loss import PacketLossModel
-from kittiwake.core.standin.judge import link_to
-from kittiwake.core.standin.link import FAILURES
-from kittiwake.core.standin.machine import kinds
+from kittiwake.work.standin.judge import link_to
+from kittiwake.work.standin.link import FAILURES
+from kittiwake.work.standin.machine import kinds
 from tests.approved import approve
 from tests.sounds import noise, sine
 from tests.variety import voice

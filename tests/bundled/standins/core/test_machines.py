@@ -24,12 +24,12 @@ from kittiwake.bundled.standins.machines.radio import Radio
 from kittiwake.bundled.standins.machines.voicemail import Voicemail
 from kittiwake.core.batch import PlannedClip, run_batch
 from kittiwake.core.batch.request import BatchRequest
-from kittiwake.core.deliver.item import Item
-from kittiwake.core.deliver.plan import plan_of
 from kittiwake.core.fit import fit
 from kittiwake.core.model import Clip, load_receiver
 from kittiwake.core.process import InProcess
-from kittiwake.core.standin.judge import TAKEN, judged, link_to
+from kittiwake.work.deliver.item import Item
+from kittiwake.work.deliver.plan import plan_of
+from kittiwake.work.standin.judge import TAKEN, judged, link_to
 from tests.sounds import DEMO, FolderCase, looked_at, speech_like
 
 SLUGS = ("phone-menu", "phone-menu-alaw", "phone-menu-linear", "phone-menu-gsm", "voicemail-drop", "paging-controller", "deck-radio", "voice-board", "quay-beacon")  # fmt: skip
@@ -214,7 +214,7 @@ class TestAcceptance(FolderCase):
             self.assertLess(len(expected) - len(held.sound), 1017)
 
     def test_the_header_is_c_and_says_the_same_to_a_compiler(self) -> None:
-        from kittiwake.core.deliver.form import form_called
+        from kittiwake.work.deliver.form import form_called
 
         plan = self.plan_for("voice-board")
         files = form_called("image").pack(plan, {})

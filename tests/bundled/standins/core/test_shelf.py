@@ -10,7 +10,7 @@ from hypothesis import strategies as st
 
 from kittiwake.bundled.standins.core.shelf import Shelf, held_between_starts
 from kittiwake.core.errors import KittiwakeError
-from kittiwake.core.standin.machine import StoredSound
+from kittiwake.work.standin.machine import StoredSound
 from tests.sounds import FolderCase
 
 

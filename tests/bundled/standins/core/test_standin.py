@@ -7,7 +7,7 @@ import unittest
 
 from kittiwake.bundled.standins.machines.beacon import Beacon
 from kittiwake.core.ear.track import RATE
-from kittiwake.core.standin import SilentLoudspeaker
+from kittiwake.work.standin import SilentLoudspeaker
 from tests.sounds import DEMO
 
 GOOD = (DEMO / "Quay closed.wav").read_bytes()

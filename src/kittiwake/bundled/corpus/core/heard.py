@@ -6,9 +6,9 @@ import json
 from pathlib import Path
 
 from ....core.errors import KittiwakeError, reason_of
-from ....core.script.score import alike, score
 from ....plain_data import dataclass
 from ....words import phrase
+from ....work.script.score import alike, score
 
 Times = tuple[tuple[str, float, float], ...]
 

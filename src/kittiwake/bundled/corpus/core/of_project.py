@@ -6,8 +6,8 @@ import re
 from collections.abc import Iterable
 
 from ....core.model import Receiver
-from ....core.project.project import Project
 from ....words import phrase
+from ....work.project.project import Project
 from .row import Row
 
 

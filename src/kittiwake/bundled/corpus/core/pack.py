@@ -11,11 +11,11 @@ from functools import partial
 from pathlib import Path
 from typing import IO, Any
 
-from ....core.deliver.manifest import harmless
 from ....core.errors import KittiwakeError
 from ....core.installed import how_to_add
 from ....plain_data import dataclass
 from ....words import phrase
+from ....work.deliver.manifest import harmless
 from .files import Files
 from .quality import MEASURES
 from .request import CorpusRequest

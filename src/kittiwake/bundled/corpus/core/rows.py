@@ -10,9 +10,9 @@ from pathlib import Path, PurePosixPath
 from typing import Any
 
 from ....core.errors import KittiwakeError, reason_of
-from ....core.script.table import read_rows
 from ....plain_data import dataclass
 from ....words import phrase
+from ....work.script.table import read_rows
 from .quality import MEASURES
 from .row import Findings, Row
 

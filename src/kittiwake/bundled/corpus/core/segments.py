@@ -8,14 +8,14 @@ from dataclasses import replace
 from pathlib import Path
 
 from ....core.batch.each import each
-from ....core.cut.activity import Activity, activity_of
-from ....core.cut.find import Find, find_speech
 from ....core.errors import KittiwakeError
 from ....core.intake import open_sound
 from ....core.model import Clip
 from ....core.process import Executor, WorkerCrash
 from ....plain_data import dataclass
 from ....words import phrase
+from ....work.cut.activity import Activity, activity_of
+from ....work.cut.find import Find, find_speech
 from .heard import HeardText, shared_out
 from .row import Findings, Row
 

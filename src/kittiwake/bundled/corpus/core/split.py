@@ -7,10 +7,10 @@ import math
 from collections import defaultdict
 from collections.abc import Iterable, Mapping, Sequence
 
-from ....core.deliver.manifest import as_meant
 from ....core.errors import KittiwakeError
 from ....plain_data import dataclass
 from ....words import phrase
+from ....work.deliver.manifest import as_meant
 
 NAMES = ("train", "dev", "test")
 

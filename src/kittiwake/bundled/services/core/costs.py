@@ -17,9 +17,9 @@ from ....core.make.compare import Candidate, candidates, decoded, receiver_of
 from ....core.make.stream import write_stream
 from ....core.model import Clip, Facts, TouchUp
 from ....core.model.service import Service
-from ....core.script.score import score
 from ....plain_data import dataclass
 from ....words import phrase
+from ....work.script.score import score
 from .ask import Store, ToAsk, hear
 
 RATE = 16_000  # Hz, at which everything is sent: what is compared is the codec, not the link

@@ -7,11 +7,11 @@ import io
 from collections.abc import Iterable, Sequence
 from typing import Any
 
-from ....core.deliver.manifest import harmless
 from ....core.disk.text import to_json
-from ....core.script.score import Score, score
 from ....plain_data import dataclass
 from ....words import phrase
+from ....work.deliver.manifest import harmless
+from ....work.script.score import Score, score
 from .ask import Answer
 
 

@@ -7,9 +7,9 @@ from __future__ import annotations
 
 import struct
 
-from ....core.standin.machine import Refusal
 from ....plain_data import dataclass
 from ....words import joined, phrase
+from ....work.standin.machine import Refusal
 
 PCM, A_LAW, MU_LAW, IMA_ADPCM = 1, 6, 7, 17
 _NAMES = {

@@ -13,9 +13,9 @@ from pathlib import Path
 from ....core.disk.journal import Journal
 from ....core.disk.place import open_ordinary, write_whole
 from ....core.errors import KittiwakeError, reason_of
-from ....core.standin.machine import Refusal, StoredSound
 from ....plain_data import dataclass
 from ....words import phrase
+from ....work.standin.machine import Refusal, StoredSound
 
 _INDEX = "held.jsonl"
 _DATA = re.compile(r"[0-9a-f]{64}\.bin")

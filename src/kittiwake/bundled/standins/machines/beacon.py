@@ -10,8 +10,8 @@ import struct
 
 import numpy as np
 
-from ....core.standin.machine import Refusal, StoredSound, stand_in
 from ....words import phrase
+from ....work.standin.machine import Refusal, StoredSound, stand_in
 
 MEMORY = 200_000  # bytes; a message must be smaller
 HIGHEST_RATE = 8000  # Hz

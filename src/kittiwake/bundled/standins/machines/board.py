@@ -8,9 +8,9 @@ from __future__ import annotations
 
 import re
 
-from ....core.standin.machine import Action, ActionResult, Refusal, StoredSound, stand_in
 from ....plain_data import dataclass
 from ....words import joined, phrase
+from ....work.standin.machine import Action, ActionResult, Refusal, StoredSound, stand_in
 from ..core.decode import of_ima
 
 FLASH = 2 << 20  # bytes

@@ -8,8 +8,8 @@ from __future__ import annotations
 import json
 from typing import Any
 
-from ....core.standin.machine import Action, ActionResult, Refusal, StoredSound, stand_in
 from ....words import joined, phrase
+from ....work.standin.machine import Action, ActionResult, Refusal, StoredSound, stand_in
 from ..core.decode import sound_of
 from ..core.plain_wav import PCM, Wants, read_wav
 from ..core.shelf import Shelf

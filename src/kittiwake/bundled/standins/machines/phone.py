@@ -11,9 +11,9 @@ from pathlib import Path
 import numpy as np
 
 from ....core.packets.packet_loss import PacketLossModel
-from ....core.standin.machine import Action, ActionResult, Refusal, StoredSound, stand_in
-from ....core.standin.microphone import line_said
 from ....words import joined, phrase
+from ....work.standin.machine import Action, ActionResult, Refusal, StoredSound, stand_in
+from ....work.standin.microphone import line_said
 from ..core.decode import (
     a_law_values,
     as_gsm,

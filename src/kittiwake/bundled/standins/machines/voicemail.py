@@ -6,8 +6,8 @@ from pathlib import Path
 
 import numpy as np
 
-from ....core.standin.machine import Action, ActionResult, Refusal, StoredSound, stand_in
 from ....words import phrase
+from ....work.standin.machine import Action, ActionResult, Refusal, StoredSound, stand_in
 from ..core.decode import sound_of
 from ..core.plain_wav import MU_LAW, Wants, read_wav
 from ..core.shelf import Shelf

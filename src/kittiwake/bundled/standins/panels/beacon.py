@@ -6,12 +6,12 @@ from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QFrame, QLabel, QVBoxLayout
 
 from ....core.model.units import format_bytes, format_hz, format_seconds
-from ....core.standin import Machine
 from ....ui.standins.panel import panel
 from ....ui.theme.scale import scaled
 from ....ui.widgets.button import Button
 from ....ui.widgets.parts import part_label
 from ....words import tr
+from ....work.standin import Machine
 from ..machines.beacon import MEMORY
 from .drawing import Drawing, lamp
 

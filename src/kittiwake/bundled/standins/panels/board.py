@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from ....core.standin import Machine
 from ....ui.standins.panel import panel
 from ....words import tr
+from ....work.standin import Machine
 from ..machines.board import FLASH
 from .drawing import board as drawn
 from .set_panel import SetPanel

@@ -2,9 +2,9 @@
 
 from __future__ import annotations
 
-from ....core.standin import Machine
 from ....ui.standins.panel import panel
 from ....words import tr
+from ....work.standin import Machine
 from ..machines.paging import MEMORY
 from .drawing import horns as drawn
 from .set_panel import SetPanel

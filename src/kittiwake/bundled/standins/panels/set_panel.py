@@ -6,12 +6,12 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QListWidget, QVBoxLayout
 
 from ....core.model.units import format_bytes, format_hz, format_seconds
-from ....core.standin.machine import Action, Kind, Machine, kinds
 from ....ui.theme.scale import scaled
 from ....ui.widgets.button import Button
 from ....ui.widgets.parts import part_label
 from ....ui.widgets.sentence import Sentence
 from ....words import in_words, tr
+from ....work.standin.machine import Action, Kind, Machine, kinds
 from .drawing import Draw, Drawing
 
 

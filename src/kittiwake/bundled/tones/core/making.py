@@ -28,7 +28,7 @@ def fetch_from(folder: Path) -> Fetch:
 
     def fetch(segment: Segment) -> tuple[NDArray[np.float32], int]:
         if segment.say:
-            from ....core.speak.engine import engines, voice_for
+            from ....work.speak.engine import engines, voice_for
 
             key = voice_for(segment.voice, _DEFAULT_VOICE_LANGUAGE).key
             engine, _, voice = key.partition("/")

@@ -14,9 +14,9 @@ from ....core.fit import Remedy
 from ....core.make import Proof
 from ....core.model import Facts
 from ....core.model.units import format_bytes, format_hz, format_seconds
-from ....core.project import Cell, edits
-from ....core.standin.machine import kinds
 from ....words import in_words, tr
+from ....work.project import Cell, edits
+from ....work.standin.machine import kinds
 from ...commands.make import make_selection
 from ...commands.receiver import hand_over
 from ...shell.session import Session

@@ -10,8 +10,8 @@ from ....core.cache.drawing import PartialOverview
 from ....core.fit import Remedy
 from ....core.model import Clip, Facts, Measures
 from ....core.model.units import db, format_bandwidth, format_bytes, format_db, format_hz, format_kind, format_seconds
-from ....core.project import edits
 from ....words import decimal, in_words, phrase, tr
+from ....work.project import edits
 from ...shell.session import Session
 from ...theme.scale import scaled
 from ...widgets.parts import ProblemList, pairs_html, part_label, rich_label, scrolled

@@ -7,9 +7,9 @@ from pathlib import Path
 from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
-from ....core.cut.by_ear import suggested, take_all, take_one
 from ....core.model import Cut, Facts, Line, Span
 from ....words import in_words, tr
+from ....work.cut.by_ear import suggested, take_all, take_one
 from ...ear.names import HeardSpan, Names
 from ...widgets.button import Button
 from ...workers.worker import Outcome

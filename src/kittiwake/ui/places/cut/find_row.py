@@ -8,8 +8,8 @@ from dataclasses import fields
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
 
-from ....core.cut import Find
 from ....words import in_words, phrase, tr
+from ....work.cut import Find
 from ...theme.scale import scaled
 from ...widgets.button import Button
 from ...widgets.elided import ElidedLabel

@@ -7,9 +7,9 @@ from pathlib import Path
 
 from PySide6.QtCore import QObject, Signal
 
-from ....core.cut import Activity, find_speech, merged
 from ....core.model.span import Span
 from ....words import tr
+from ....work.cut import Activity, find_speech, merged
 from ...widgets.sentence import Sentence
 from .find_row import FindRow
 from .search_overlay import SearchOverlay

@@ -9,8 +9,8 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QLineF, QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
-from ....core.cut.room import STEP
 from ....words import in_words, tr
+from ....work.cut.room import STEP
 from ...theme.colours import colours
 from ...theme.scale import scaled
 from ...workers.cuts import Picture

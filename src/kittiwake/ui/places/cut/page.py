@@ -10,10 +10,10 @@ from PySide6.QtCore import QEvent, QObject, Qt, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QSplitter, QVBoxLayout
 
-from ....core.cut.edit import takes
 from ....core.errors import KittiwakeError
 from ....core.model import Clip, Cut, Span
 from ....words import in_words, tr
+from ....work.cut.edit import takes
 from ...commands.cut import names_from_list
 from ...shell.session import Session
 from ...theme.scale import scaled

@@ -7,12 +7,12 @@ from numpy.typing import NDArray
 from PySide6.QtCore import QPointF, QRectF, Qt
 from PySide6.QtGui import QColor, QPainter, QPen, QPolygonF
 
-from ....core.cut import Activity
-from ....core.cut.activity import FRAME
-from ....core.cut.find import Found
-from ....core.cut.room import STEP
 from ....plain_data import dataclass
 from ....words import in_words, tr
+from ....work.cut import Activity
+from ....work.cut.activity import FRAME
+from ....work.cut.find import Found
+from ....work.cut.room import STEP
 from ...theme.colours import colours
 from ...theme.scale import scaled
 

@@ -7,9 +7,9 @@ from typing import NamedTuple
 
 from PySide6.QtCore import Signal
 
-from ....core.cut.times import frame_of
 from ....core.model.span import START, STOP, Span
 from ....words import decimal, tr
+from ....work.cut.times import frame_of
 from ...widgets.row_table import Column, RowTable
 from .viewport import clock
 

@@ -8,8 +8,11 @@ from pathlib import Path
 from PySide6.QtCore import QObject, Signal
 
 from ....commands import key_of
-from ....core.cut import shown_names
-from ....core.cut.edit import (
+from ....core.model import Clip, Cut, Facts, Line, Span, TouchUp
+from ....core.model.span import START, STOP, in_order
+from ....words import phrase, tr
+from ....work.cut import shown_names
+from ....work.cut.edit import (
     another_take,
     between,
     choose_take,
@@ -21,11 +24,8 @@ from ....core.cut.edit import (
     split,
     takes,
 )
-from ....core.cut.times import span_of_text
-from ....core.model import Clip, Cut, Facts, Line, Span, TouchUp
-from ....core.model.span import START, STOP, in_order
-from ....core.project import edits
-from ....words import phrase, tr
+from ....work.cut.times import span_of_text
+from ....work.project import edits
 from ...shell.session import Session
 from ...widgets.sentence import Sentence
 

@@ -4,12 +4,12 @@ from __future__ import annotations
 
 from collections.abc import Iterator
 
-from ....core.deliver.form import forms as all_forms
 from ....core.fit.path import PATH
 from ....core.fit.rules import RULES
 from ....core.model.rule import Blank
-from ....core.standin.machine import kinds
 from ....words import phrase, tr
+from ....work.deliver.form import forms as all_forms
+from ....work.standin.machine import kinds
 
 
 def delivery_forms() -> tuple[tuple[str, str], ...]:

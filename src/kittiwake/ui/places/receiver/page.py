@@ -13,8 +13,8 @@ from ....core.fit.learned import Evidence
 from ....core.fit.repair import repaired
 from ....core.model import Receiver, shipped_receivers
 from ....core.model.units import format_bytes, format_hz
-from ....core.project import edits
 from ....words import in_words, tr
+from ....work.project import edits
 from ...commands.receiver import duplicate_receiver, export_receiver, take_rules
 from ...shell.session import Session
 from ...standins.panel import StandIns

@@ -7,8 +7,8 @@ from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
 from PySide6.QtWidgets import QSizePolicy, QWidget
 
 from ....core.model.units import format_db
-from ....core.record import Meter
 from ....words import in_words, tr
+from ....work.record import Meter
 from ...shell.access import picture
 from ...theme.colours import colours
 from ...theme.scale import scaled

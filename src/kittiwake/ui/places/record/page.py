@@ -10,10 +10,10 @@ from PySide6.QtGui import QHideEvent
 from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QVBoxLayout
 
 from ....core.model import Clip, Line
-from ....core.project import edits
-from ....core.record import TakeCheck
-from ....core.record.endpoint import USUAL_SILENCE
 from ....words import in_words, phrase, tr
+from ....work.project import edits
+from ....work.record import TakeCheck
+from ....work.record.endpoint import USUAL_SILENCE
 from ...commands.record import count_in, record_list
 from ...shell.session import Session
 from ...theme.scale import scaled

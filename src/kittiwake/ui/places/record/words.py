@@ -3,8 +3,8 @@
 from __future__ import annotations
 
 from ....core.model.units import format_db, format_seconds
-from ....core.record import TakeCheck
 from ....words import in_words, tr
+from ....work.record import TakeCheck
 from ...widgets.parts import esc
 from ...workers.recorder import Recorder
 

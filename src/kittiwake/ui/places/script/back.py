@@ -9,8 +9,8 @@ from PySide6.QtCore import QObject, Signal
 
 from ....core.ear.heard_back import HeardLine, ToHear
 from ....core.model.script import Script
-from ....core.project import Project
 from ....words import tr
+from ....work.project import Project
 from ...widgets.sentence import Sentence
 from ...workers.speech import SpeechWorker
 from ...workers.worker import Outcome

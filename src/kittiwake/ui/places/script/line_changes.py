@@ -9,10 +9,10 @@ from PySide6.QtWidgets import QApplication, QMenu, QWidget
 
 from ....core.errors import KittiwakeError
 from ....core.model.script import Script
-from ....core.script.edit import COLUMNS, filled_down, ordered, pasted_over, replaced
-from ....core.script.making import unique_lines
-from ....core.script.table import rows_of
 from ....words import phrase, tr
+from ....work.script.edit import COLUMNS, filled_down, ordered, pasted_over, replaced
+from ....work.script.making import unique_lines
+from ....work.script.table import rows_of
 from ...dialogs.replace_dialog import ReplaceDialog
 from ...widgets.sentence import Sentence
 from .table import ScriptTable

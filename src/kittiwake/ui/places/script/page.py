@@ -13,14 +13,14 @@ from ....core.errors import KittiwakeError
 from ....core.model import shipped_receivers
 from ....core.model.own_receivers import own_receivers
 from ....core.model.script import Script, ScriptLine
-from ....core.project import edits
-from ....core.script.making import count_of, unique_lines, without_series
-from ....core.script.meant import with_slugs
-from ....core.script.own_respellings import keep_own, own_respellings, with_own
-from ....core.script.series import is_series
-from ....core.script.table import Table, read_script, read_text
-from ....core.speak.engine import all_voices
 from ....words import in_words, phrase, tr
+from ....work.project import edits
+from ....work.script.making import count_of, unique_lines, without_series
+from ....work.script.meant import with_slugs
+from ....work.script.own_respellings import keep_own, own_respellings, with_own
+from ....work.script.series import is_series
+from ....work.script.table import Table, read_script, read_text
+from ....work.speak.engine import all_voices
 from ...commands import script as commands
 from ...dialogs.respelling_dialog import RespellingDialog
 from ...shell.session import Session

@@ -6,10 +6,10 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from ....core.model.script import ScriptLine
-from ....core.project import edits
-from ....core.script.series import is_series
-from ....core.speak.spoken import Spoken, path_of, wish_of
 from ....words import tr
+from ....work.project import edits
+from ....work.script.series import is_series
+from ....work.speak.spoken import Spoken, path_of, wish_of
 from ...workers.worker import Outcome
 from .state import faster_in_words, spoken_in_words
 

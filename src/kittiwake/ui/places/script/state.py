@@ -9,12 +9,12 @@ from ....core.ear.heard_back import HeardLine
 from ....core.errors import KittiwakeError
 from ....core.model.script import ScriptLine
 from ....core.model.units import format_seconds
-from ....core.project.project import Project
-from ....core.script.series import is_series
-from ....core.speak.fit import TOO_LONG
-from ....core.speak.spoken import Spoken, path_of, wish_of
 from ....plain_data import dataclass
 from ....words import in_words, tr
+from ....work.project.project import Project
+from ....work.script.series import is_series
+from ....work.speak.fit import TOO_LONG
+from ....work.speak.spoken import Spoken, path_of, wish_of
 
 
 @dataclass(frozen=True, slots=True)

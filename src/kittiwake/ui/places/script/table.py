@@ -9,9 +9,9 @@ from PySide6.QtGui import QKeyEvent, QKeySequence
 from PySide6.QtWidgets import QApplication
 
 from ....core.model.script import Script, ScriptLine
-from ....core.script.edit import COLUMNS, value_of
-from ....core.script.respell import spoken_text
 from ....words import in_words, phrase, tr
+from ....work.script.edit import COLUMNS, value_of
+from ....work.script.respell import spoken_text
 from ...widgets.row_table import Column, RowTable
 from ...widgets.sentence import Sentence
 

@@ -19,12 +19,12 @@ from PySide6.QtWidgets import (
 from .....commands import key_of
 from .....core.errors import KittiwakeError
 from .....core.model import Clip, Receiver
-from .....core.project import edits
 from .....ui.places.place import PlacePage, Stop, place
 from .....ui.shell.session import Session
 from .....ui.widgets.button import Button
 from .....ui.workers.worker import Outcome
 from .....words import in_words, tr
+from .....work.project import edits
 from ...commands import texts_and_speakers
 from ...core.build import Built, Step
 from ...core.of_project import corpus_rows

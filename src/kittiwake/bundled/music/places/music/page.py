@@ -14,7 +14,6 @@ from .....core.intake.short import read_short
 from .....core.model import Clip
 from .....core.model.rights import Rights
 from .....core.model.units import format_hz
-from .....core.project import edits
 from .....ui.commands.ear import compare_clip
 from .....ui.places.place import PlacePage, Stop, place
 from .....ui.shell.session import Session
@@ -24,6 +23,7 @@ from .....ui.widgets.field import Field
 from .....ui.widgets.said_box import SaidBox
 from .....ui.workers.worker import Outcome
 from .....words import decimal, in_words, joined, phrase, tr
+from .....work.project import edits
 from ...core.known_rights import keep_rights, rights_of
 from ...core.making import HoldMusicResult, clip_of_hold, hold_beside
 from ...core.recipe import MOST_SECONDS, RATES, RECIPE, HoldRecipe, Part

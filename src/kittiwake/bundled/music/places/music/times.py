@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from .....core.cut.times import frame_of
+from .....work.cut.times import frame_of
 
 
 def seconds_of(text: str) -> float:

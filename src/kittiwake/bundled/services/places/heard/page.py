@@ -20,9 +20,6 @@ from .....core.disk.place import write_whole
 from .....core.errors import KittiwakeError
 from .....core.model import Clip, Receiver
 from .....core.model.service import Service
-from .....core.project import Cell, edits
-from .....core.project.handing import root_of
-from .....core.script.score import Score
 from .....ui.dialogs.ask import where_to_save
 from .....ui.places.place import PlacePage, Stop, place
 from .....ui.shell.session import Session
@@ -33,6 +30,9 @@ from .....ui.widgets.elided import ElidedLabel
 from .....ui.widgets.row_table import Column, RowTable
 from .....ui.workers.worker import Outcome
 from .....words import in_words, phrase, tr
+from .....work.project import Cell, edits
+from .....work.project.handing import root_of
+from .....work.script.score import Score
 from ...core.ask import Answer, ToAsk, as_command, request_of
 from ...core.costs import Meant
 from ...core.listed import Listed, as_csv, as_jsonl, listed, sum_of, sums

@@ -21,7 +21,6 @@ from .....core.disk.place import write_whole
 from .....core.errors import KittiwakeError
 from .....core.model import Stated
 from .....core.model.units import format_seconds
-from .....core.standin.machine import ActionResult, StoredSound
 from .....ui.places.place import PlacePage, Stop, place
 from .....ui.shell.session import Session
 from .....ui.widgets.button import Button
@@ -29,6 +28,7 @@ from .....ui.widgets.parts import part_label
 from .....ui.widgets.said_box import SaidBox
 from .....ui.workers.worker import Outcome
 from .....words import in_words, tr
+from .....work.standin.machine import ActionResult, StoredSound
 from ...core.phone.dial_plan import DialPlan, Menu, from_names, plan_of
 from ...core.phone.edit import FREE, GREETING, made_menu, put, slots
 from ...machines.phone import Phone

@@ -11,7 +11,6 @@ from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QList
 from .....core.errors import KittiwakeError
 from .....core.model import Clip
 from .....core.model.units import format_hz
-from .....core.project import edits
 from .....ui.places.place import PlacePage, Stop, place
 from .....ui.shell.session import Session
 from .....ui.theme.scale import scaled
@@ -20,6 +19,7 @@ from .....ui.widgets.field import Field
 from .....ui.widgets.said_box import SaidBox
 from .....ui.workers.worker import Outcome
 from .....words import in_words, phrase, tr
+from .....work.project import edits
 from ...core.keys import keys_recipe
 from ...core.making import clip_of_tone, recipe_beside
 from ...core.own import keep_tone, own_tones
