@@ -12,7 +12,7 @@ from pathlib import Path
 
 import PySide6
 
-from .catalogue import LANGUAGES, path_of, read, write
+from .catalogue import LANGUAGES, read, write
 from .collect import messages
 
 
@@ -29,10 +29,9 @@ def main(check: bool) -> int:
                 print(f"  {wanted[text].where}: {text}")
             wrong += len(missing) + len(old)
             continue
-        write(language, wanted, kept)
         release = Path(PySide6.__file__).parent / "lrelease"
-        ts = path_of(language)
-        subprocess.run([release, "-silent", ts, "-qm", ts.with_suffix(".qm")], check=True)
+        for ts in write(language, wanted, kept):
+            subprocess.run([release, "-silent", ts, "-qm", ts.with_suffix(".qm")], check=True)
     return 1 if wrong else 0
 
 

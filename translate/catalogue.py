@@ -4,7 +4,7 @@ from __future__ import annotations
 
 import re
 import xml.etree.ElementTree as ET
-from collections.abc import Mapping
+from collections.abc import Iterable, Mapping
 from pathlib import Path
 
 from .collect import SOURCE, Message
@@ -17,23 +17,27 @@ _SAME = re.compile(
 )
 
 
-def path_of(language: str) -> Path:
-    return SOURCE / "languages" / f"{language}.ts"
+def path_of(language: str, home: str = "") -> Path:
+    """The catalogue of the application, or of the extension in the folder ``home``."""
+    return SOURCE / home / "languages" / f"{language}.ts"
 
 
 def read(language: str) -> dict[str, tuple[str, ...]]:
-    """Translations by the English text: one, or of a plural those for one and for many."""
+    """Translations by the English text, of all catalogues: one, or of a plural those for one and for many."""
     found: dict[str, tuple[str, ...]] = {}
-    path = path_of(language)
-    if not path.exists():
-        return found
+    for path in (path_of(language), *SOURCE.glob(f"bundled/*/languages/{language}.ts")):
+        if path.exists():
+            _read(path, found)
+    return found
+
+
+def _read(path: Path, found: dict[str, tuple[str, ...]]) -> None:
     for message in ET.parse(path).getroot().iter("message"):
         source, told = message.findtext("source") or "", message.find("translation")
         if told is None or told.get("type") in ("unfinished", "vanished", "obsolete"):
             continue
         forms = tuple(form.text or "" for form in told.findall("numerusform")) or (told.text or "",)
         found[source] = forms
-    return found
 
 
 def is_plain(text: str) -> bool:
@@ -41,16 +45,21 @@ def is_plain(text: str) -> bool:
     return not re.search(r"[^\W\d_]{2,}", _SAME.sub("", re.sub(r"\{[^}]*\}", "", text)))
 
 
-def write(language: str, wanted: Mapping[str, Message], kept: Mapping[str, tuple[str, ...]]) -> None:
-    """Every text that is said, with its translation where there is one; what is said no longer is dropped."""
+def write(language: str, wanted: Mapping[str, Message], kept: Mapping[str, tuple[str, ...]]) -> list[Path]:
+    """Every text that is said, with its translation where there is one, in the catalogue of its home; what is said no longer is dropped. Returns the files."""
+    homes = sorted({message.home for message in wanted.values()})
+    return [_write(language, home, [m for m in wanted.values() if m.home == home], kept) for home in homes]
+
+
+def _write(language: str, home: str, wanted: Iterable[Message], kept: Mapping[str, tuple[str, ...]]) -> Path:
     root = ET.Element("TS", version="2.1", language=language, sourcelanguage="en")
     context = ET.SubElement(root, "context")
     ET.SubElement(context, "name").text = CONTEXT
-    for message in wanted.values():
+    for message in wanted:
         plural = bool(message.one)
         entry = ET.SubElement(context, "message", {"numerus": "yes"} if plural else {})
         place = message.where.rpartition(":")[0]
-        ET.SubElement(entry, "location", filename=f"../{place}")
+        ET.SubElement(entry, "location", filename=f"{'../' * (2 + home.count('/') if home else 1)}{place}")
         ET.SubElement(entry, "source").text = message.many
         if plural:
             ET.SubElement(entry, "extracomment").text = f"Where there is one: {message.one}"
@@ -67,7 +76,8 @@ def write(language: str, wanted: Mapping[str, Message], kept: Mapping[str, tuple
         else:
             told.text = forms[0]
     ET.indent(root, " ")
-    path = path_of(language)
+    path = path_of(language, home)
     path.parent.mkdir(exist_ok=True)
     text = ET.tostring(root, encoding="unicode")
     path.write_text(f'<?xml version="1.0" encoding="utf-8"?>\n<!DOCTYPE TS>\n{text}\n', "utf-8")
+    return path

@@ -5,7 +5,7 @@ from __future__ import annotations
 import ast
 import tomllib
 from collections.abc import Iterator
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from functools import cache
 from pathlib import Path
 
@@ -21,11 +21,13 @@ class Message:
     many : as it stands, or where there are many of them.
     one : where there is one; empty where it is no plural.
     where : file and line of the first place.
+    home : folder whose catalogue holds it: ``bundled/tones`` where only that extension says it, else empty.
     """
 
     many: str
     one: str
     where: str
+    home: str = ""
 
 
 @cache
@@ -35,17 +37,27 @@ def messages() -> dict[str, Message]:
     for path in sorted(SOURCE.rglob("*.py")):
         place = path.relative_to(SOURCE).as_posix()
         for line, many, one in _of(ast.parse(path.read_text("utf-8"))):
-            before = found.get(many)
+            before, home = found.get(many), _home(place)
+            if before is not None and before.home != home:
+                found[many] = before = replace(before, home="")
+                home = ""
             if before is None or (one and not before.one):
-                found[many] = Message(many, one, f"{place}:{line}")
+                found[many] = Message(many, one, f"{place}:{line}", home)
     for path in sorted((SOURCE / "bundled" / "tones" / "core" / "plans").glob("*.toml")):
         name = tomllib.loads(path.read_text("utf-8"))["name"]
-        found.setdefault(name, Message(name, "", f"bundled/tones/core/plans/{path.name}:1"))
-    for path in sorted((SOURCE / "core" / "receivers").glob("*.toml")):
-        told = tomllib.loads(path.read_text("utf-8"))
-        for text in (told["name"], told["purpose"]):
-            found.setdefault(text, Message(text, "", f"core/receivers/{path.name}:1"))
+        found.setdefault(name, Message(name, "", f"bundled/tones/core/plans/{path.name}:1", "bundled/tones"))
+    for path in sorted(
+        (*(SOURCE / "core" / "receivers").glob("*.toml"), *(SOURCE / "bundled").glob("*/receivers/*.toml"))
+    ):
+        place, receiver = path.relative_to(SOURCE).as_posix(), tomllib.loads(path.read_text("utf-8"))
+        for text in (receiver["name"], receiver["purpose"]):
+            found.setdefault(text, Message(text, "", f"{place}:1", _home(place)))
     return found
+
+
+def _home(place: str) -> str:
+    room, _, rest = place.partition("/")
+    return f"bundled/{rest.partition('/')[0]}" if room == "bundled" and "/" in rest else ""
 
 
 def _of(tree: ast.AST) -> Iterator[tuple[int, str, str]]:

@@ -257,6 +257,38 @@ class TestExtending(FolderCase):
         )
         self.assertIn("No such command", left_out.stderr)
 
+    def test_a_folder_brings_receivers_and_what_it_says_in_other_languages(self) -> None:
+        env = {**os.environ, "KITTIWAKE_EXTENSIONS": str(HERE / "tide"), "QT_QPA_PLATFORM": "offscreen"}
+
+        def done(*words: str, **more: str) -> str:
+            run = subprocess.run(
+                [sys.executable, *words], env=env | more, capture_output=True, text=True, check=False
+            )
+            return run.stdout + run.stderr
+
+        receivers = ("-m", "kittiwake.cli", "receivers")
+        self.assertRegex(done(*receivers, LANGUAGE="en", LC_ALL="C.UTF-8"), r"tide-gauge\s+Tide gauge")
+        self.assertRegex(done(*receivers, LC_ALL="de_DE.UTF-8"), r"tide-gauge\s+Pegel")
+        self.assertNotIn("tide-gauge", done(*receivers, KITTIWAKE_WITHOUT="tide"))
+        made = done(
+            "-m",
+            "kittiwake.cli",
+            "make",
+            "--for",
+            "tide-gauge",
+            "--into",
+            str(self.folder),
+            str(DEMO / "Welcome.wav"),
+        )
+        self.assertIn("proof passed", made)
+        window = (
+            "from kittiwake.ui.shell.start import make_app; app = make_app()\n"
+            "from kittiwake.ui.shell.language import use_language; use_language('de')\n"
+            "from kittiwake.ui.shell.window import Window; window = Window()\n"
+            "print(window.qactions['tide.say'].text(), '|', window.qactions['job.save'].text())"
+        )
+        self.assertIn("Wie lang alles spielt | Den Auftrag speichern", done("-c", window))
+
     def test_a_folder_that_fails_or_has_a_name_that_is_taken_is_told(self) -> None:
         for name, module, text in (
             ("broken", "__init__.py", "1 / 0"),

@@ -2,7 +2,8 @@
 
 A bundled extension is a folder of ``kittiwake.bundled``. What lies in it under the name of a door is looked at where its kind is wanted, and
 nothing of it before: ``commands``, ``places``, ``machines``, ``panels``, ``rules``, ``remedies``, ``formats``, ``voices``, ``forms``,
-``settings``, ``engines`` (each a module, or a package of which every module is loaded), and ``…_verb.py`` for a verb of the terminal.
+``settings``, ``engines`` (each a module, or a package of which every module is loaded), and ``…_verb.py`` for a verb of the terminal. ``receivers``
+holds TOML files of receivers that ship with it, ``languages`` what is said in it in other languages (``de.ts``, and ``de.qm`` compiled of it).
 ``NEEDS`` in its ``__init__.py`` names others that it is built on. ``KITTIWAKE_WITHOUT`` names those that are left out.
 
 ``KITTIWAKE_EXTENSIONS`` names files and folders from outside, as ``PATH`` names folders. A folder is an extension like those that are bundled. Files whose
@@ -37,8 +38,8 @@ def import_all(package: str, path: Iterable[str]) -> None:
 
 
 @cache
-def _contents() -> dict[str, frozenset[str]]:
-    """What each extension has, by its name: names of its modules and packages. Those that are left out, or built on one that is, are not among them."""
+def _folders() -> dict[str, Path]:
+    """The folder of each extension, by its name. Those that are left out, or built on one that is, are not among them."""
     room = import_module(_BUNDLED)
     inside = Path(next(iter(room.__path__)))
     bundled = _modules_in(inside)
@@ -60,7 +61,13 @@ def _contents() -> dict[str, frozenset[str]]:
         for name in built_on_none:
             del there[name]
         asked = there
-    return {name: _modules_in(path) for name, path in there.items()}
+    return there
+
+
+@cache
+def _contents() -> dict[str, frozenset[str]]:
+    """What each extension has, by its name: names of its modules and packages."""
+    return {name: _modules_in(path) for name, path in _folders().items()}
 
 
 def _modules_in(folder: Path) -> frozenset[str]:
@@ -120,12 +127,17 @@ def _cannot_be_loaded(path: Path, error: Exception) -> KittiwakeError:
 
 def extensions() -> tuple[str, ...]:
     """Names of the bundled extensions, and of folders from outside, that are not left out."""
-    return tuple(_contents())
+    return tuple(_folders())
 
 
 def behind(door: str) -> list[str]:
     """Modules and packages of that name, ``kittiwake.bundled.tones.commands``, in all extensions that have one; none is loaded."""
     return [f"{_BUNDLED}.{name}.{door}" for name, has in _contents().items() if door in has]
+
+
+def data_behind(door: str) -> list[Path]:
+    """Folders of that name in all extensions that have one, with files that are no code: ``receivers``, ``languages``."""
+    return [inside for path in _folders().values() if (inside := path / door).is_dir()]
 
 
 def verbs() -> list[str]:

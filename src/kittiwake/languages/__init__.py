@@ -6,6 +6,7 @@
 from __future__ import annotations
 
 import os
+from collections.abc import Mapping
 from functools import cache
 from pathlib import Path
 
@@ -33,7 +34,11 @@ def translation(code: str) -> tuple[Translate | None, Numbers]:
     """How to say things in a language, and how it writes numbers; None for English."""
     if code not in _NUMBERS:
         return None, Numbers()
-    found = _read(code)
+    return translation_by(code, _read(code)), _NUMBERS[code]
+
+
+def translation_by(code: str, found: Mapping[str, tuple[str, ...]]) -> Translate:
+    """How to say in a language what these texts hold."""
     # Both languages have two forms; French says "one" of nothing, too.
     least = 0 if code == "fr" else 1
 
@@ -43,7 +48,7 @@ def translation(code: str) -> tuple[Translate | None, Numbers]:
             return text
         return forms[0] if count is None or least <= abs(count) <= 1 else forms[-1]
 
-    return translate, _NUMBERS[code]
+    return translate
 
 
 def in_all_languages(text: str) -> dict[str, str]:
@@ -62,10 +67,22 @@ def _fully(code: str) -> tuple[Translate, Numbers]:
 
 @cache
 def _read(code: str) -> dict[str, tuple[str, ...]]:
+    from ..core.extensions import data_behind
+
+    found: dict[str, tuple[str, ...]] = {}
+    for folder in (*data_behind("languages"), _FOLDER):
+        found |= texts_in(folder / f"{code}.ts")
+    return found
+
+
+def texts_in(catalogue: Path) -> dict[str, tuple[str, ...]]:
+    """Translations by the English text, of one catalogue: one, or of a plural those for one and for many; none where it is not there."""
     import xml.etree.ElementTree as ET
 
     found: dict[str, tuple[str, ...]] = {}
-    for message in ET.parse(_FOLDER / f"{code}.ts").getroot().iter("message"):
+    if not catalogue.is_file():
+        return found
+    for message in ET.parse(catalogue).getroot().iter("message"):
         translation = message.find("translation")
         if translation is not None and translation.get("type") is None:
             forms = tuple(form.text or "" for form in translation.findall("numerusform"))

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from collections.abc import Iterator
 from functools import cache
 from pathlib import Path
 from typing import Any
@@ -9,6 +10,7 @@ from typing import Any
 from ...words import phrase
 from ..disk.text import parse_toml, text_of
 from ..errors import RulesError, reason_of
+from ..extensions import data_behind
 from .receiver import Receiver
 
 _RECEIVERS = Path(__file__).parent.parent / "receivers"
@@ -112,7 +114,9 @@ def _depth(data: Any) -> int:
 @cache
 def shipped_receivers() -> dict[str, Receiver]:
     """The receivers that come with the application, by slug, in the order in which they are offered."""
-    return {receiver.slug: receiver for receiver in map(_shipped, sorted(_RECEIVERS.glob("*.toml")))}
+    return {
+        receiver.slug: receiver for receiver in map(_shipped, sorted(_shipped_files(), key=lambda path: path.name))
+    }
 
 
 def shipped_receiver(slug: str) -> Receiver | None:
@@ -123,11 +127,20 @@ def shipped_receiver(slug: str) -> Receiver | None:
 
 def shipped_file(slug: str) -> Path | None:
     """Its TOML file, such as ``10-phone-menu.toml``: the number is the order."""
-    return next((path for path in _RECEIVERS.glob("*.toml") if path.stem.partition("-")[2] == slug), None)
+    return next((path for path in _shipped_files() if path.stem.partition("-")[2] == slug), None)
+
+
+def _shipped_files() -> Iterator[Path]:
+    """Those of the application, and of its extensions."""
+    yield from _RECEIVERS.glob("*.toml")
+    for folder in data_behind("receivers"):
+        yield from folder.glob("*.toml")
 
 
 @cache
 def _shipped(path: Path) -> Receiver:
-    receiver = Receiver.read(parse_toml(path.read_text("utf-8")))
+    receiver = (
+        Receiver.read(parse_toml(path.read_text("utf-8"))) if path.parent == _RECEIVERS else read_receiver(path)
+    )
     # In other languages they have other names; in files and folders it is the slug that counts.
     return receiver.changed(name=phrase(receiver.name), purpose=phrase(receiver.purpose))

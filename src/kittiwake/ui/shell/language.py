@@ -8,7 +8,9 @@ from pathlib import Path
 from PySide6.QtCore import QCoreApplication, QDateTime, QLibraryInfo, QLocale, QTranslator
 
 from ... import words
-from ...words import Numbers, tr
+from ...core.extensions import data_behind
+from ...languages import texts_in, translation_by
+from ...words import Numbers, Translate, tr
 
 CATALOGUES = Path(__file__).parents[2] / "languages"
 _CONTEXT = "kittiwake"
@@ -42,16 +44,19 @@ def use_language(wanted: str, decimal: str = "language", kilobyte: int = 1000) -
     if code == "en":
         words.use(None, numbers)
         return code
-    own = (
-        str(CATALOGUES / f"{code}.qm"),
-        QLibraryInfo.path(QLibraryInfo.LibraryPath.TranslationsPath) + f"/qtbase_{code}.qm",
-    )
-    for path in own:
+    compiled = [QLibraryInfo.path(QLibraryInfo.LibraryPath.TranslationsPath) + f"/qtbase_{code}.qm"]
+    written: dict[str, tuple[str, ...]] = {}
+    for folder in data_behind("languages"):
+        if (folder / f"{code}.qm").is_file():
+            compiled.append(str(folder / f"{code}.qm"))
+        else:
+            written |= texts_in(folder / f"{code}.ts")
+    for path in (*compiled, str(CATALOGUES / f"{code}.qm")):
         one = QTranslator(app)
         if one.load(path):
             app.installTranslator(one)
             _installed.append(one)
-    words.use(_translated, numbers)
+    words.use(_translated_with(translation_by(code, written)) if written else _translated, numbers)
     return code
 
 
@@ -62,6 +67,16 @@ def day_and_time(when: datetime) -> str:
 
 def _translated(text: str, count: int | None) -> str:
     return QCoreApplication.translate(_CONTEXT, text, None, -1 if count is None else count)
+
+
+def _translated_with(translate: Translate) -> Translate:
+    """With what somebody's extension says in words that are not compiled."""
+
+    def translated(text: str, count: int | None) -> str:
+        found = _translated(text, count)
+        return translate(text, count) if found == text else found
+
+    return translated
 
 
 def _numbers(locale: QLocale, decimal: str, kilobyte: int) -> Numbers:
