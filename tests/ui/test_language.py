@@ -4,8 +4,10 @@ from __future__ import annotations
 
 import re
 from collections.abc import Iterator
+from unittest import mock
 
-from PySide6.QtCore import QObject, Qt, SignalInstance
+from PySide6.QtCore import QAbstractItemModel, QObject, Qt, SignalInstance
+from PySide6.QtGui import QPainter
 from PySide6.QtWidgets import (
     QAbstractButton,
     QAbstractSpinBox,
@@ -19,6 +21,7 @@ from PySide6.QtWidgets import (
 )
 
 from kittiwake import words
+from kittiwake.core.extensions import extensions
 from kittiwake.core.model import TouchUp
 from kittiwake.core.model.rule import Blank
 from kittiwake.demo import SHIPPED as DEMO
@@ -30,6 +33,7 @@ from kittiwake.ui.settings.page import SettingsPage
 from kittiwake.ui.shell.language import use_language
 from kittiwake.ui.shell.opened import OpenedWindow
 from kittiwake.ui.shell.start import make_app, settle
+from kittiwake.ui.widgets.drawn import Drawn
 from kittiwake.words import phrase
 from kittiwake.work.project import edits
 from tests.bundled import needs
@@ -50,8 +54,17 @@ def bracketed(text: str, count: int | None) -> str:
 #: Names, which are the same in every language: of formats, codecs, units, machines that ship, and what stands in the demo.
 SAME = re.compile(
     r"\b(µ-law|A-law|PCM|kHz|Hz|dBov|dBFS|dB|LUFS|ms|kbit/s|WAV|FLAC|MP3|Opus|Vorbis|Ogg|GSM|AMR|ADPCM|IMA|OKI|Microsoft|AIFF|RF64|CAF|AAC|MP4|NIST|SPHERE|TPDF|RMS"
-    r"|STOI|TOML|CSV|Esc|Ctrl|Shift|Enter|Space|Del|Ins|Home|English|Deutsch|français|Phone menu|Quay beacon|Speech engine|Kittiwake|min|full rate|bit|snr|kB|ZCtrl|Return)\b"
+    r"|STOI|TOML|CSV|Esc|Ctrl|Shift|Enter|Space|Del|Ins|Home|English|Deutsch|français|Phone menu|Quay beacon|Speech engine|Kittiwake|min|full rate|bit|snr|AU|kB|ZCtrl|Return)\b"
 )
+
+
+def qualities() -> set[str]:
+    """Names of what a corpus is judged by: they are typed in its rules, the same in every language."""
+    if "corpus" not in extensions():
+        return set()
+    from kittiwake.bundled.corpus.core.quality import MEASURES
+
+    return set(MEASURES)
 
 
 class TestNothingStaysEnglish(WindowCase):
@@ -76,8 +89,10 @@ class TestNothingStaysEnglish(WindowCase):
                 model = widget.model()
                 for column in range(model.columnCount()):
                     yield str(model.headerData(column, Qt.Orientation.Horizontal) or "")
+                if not widget.property("names"):
+                    yield from self.cells(model)
             if isinstance(widget, QComboBox) and not widget.property("names"):
-                yield from (widget.itemText(n) for n in range(min(widget.count(), 4)))
+                yield from (widget.itemText(n) for n in range(widget.count()))
             if isinstance(widget, QAbstractSpinBox):
                 yield widget.text()
             if isinstance(widget, QTableWidget) and not widget.property("names"):
@@ -86,15 +101,44 @@ class TestNothingStaysEnglish(WindowCase):
             if isinstance(widget, QListWidget) and not widget.property("names"):
                 yield from (widget.item(n).text() for n in range(min(widget.count(), 4)))
 
+    def cells(self, model: QAbstractItemModel) -> Iterator[str]:
+        """What stands in the first rows, and what is said of it where somebody points there."""
+        for row in range(min(model.rowCount(), 6)):
+            for column in range(model.columnCount()):
+                for role in (
+                    Qt.ItemDataRole.DisplayRole,
+                    Qt.ItemDataRole.ToolTipRole,
+                    Qt.ItemDataRole.AccessibleTextRole,
+                ):
+                    yield str(model.index(row, column).data(role) or "")
+
+    def painted(self, root: QWidget) -> list[str]:
+        """What pictures are drawn with."""
+        found: list[str] = []
+        draw = QPainter.drawText
+
+        def noted(painter: QPainter, *given: object) -> object:
+            found.append(str(next((one for one in reversed(given) if isinstance(one, str)), "")))
+            return draw(painter, *given)  # type: ignore[arg-type]
+
+        with mock.patch.object(QPainter, "drawText", noted):
+            for widget in root.findChildren(QWidget):
+                if widget.isVisible():
+                    if isinstance(widget, Drawn):
+                        widget.draw_anew()
+                    widget.grab()
+        return found
+
     def english(self, root: QWidget) -> list[str]:
         """Texts in which a word is left that nobody translated."""
         names = sorted(
-            {clip.name for clip in self.session.project.job.clips} | {"Brinmar Ferries", "Untitled", *STREAMS},
+            {clip.name for clip in self.session.project.job.clips}
+            | {"Brinmar Ferries", "Untitled", *STREAMS, *qualities()},
             key=len,
             reverse=True,
         )
         found = []
-        for text in self.texts(root):
+        for text in (*self.texts(root), *self.painted(root)):
             left = re.sub(r"<[^>]*>", " ", text)
             before = ""
             while before != left:

@@ -1763,6 +1763,61 @@
    <translation>Sein Name „{taken}“ ist vergeben. Diesen Namen frei machen oder nummerieren lassen.</translation>
   </message>
   <message>
+   <location filename="../core/codec/families/aac.py" />
+   <source>{codec} in {container}</source>
+   <translation>{codec} in {container}</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/amr.py" />
+   <source>{codec} narrow-band</source>
+   <translation>{codec} Schmalband</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/companded.py" />
+   <source>headerless {codec}</source>
+   <translation>{codec} ohne Kopf</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/flac.py" />
+   <source>{container}, {bits}-bit</source>
+   <translation>{container}, {bits} Bit</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/g723.py" />
+   <source>headerless {codec} at {rate:g} kbit/s</source>
+   <translation>{codec} mit {rate:g} kbit/s, ohne Kopf</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/g726.py" />
+   <source>headerless {codec} at {rate:g} kbit/s, high bits first</source>
+   <translation>{codec} mit {rate:g} kbit/s, obere Bits zuerst, ohne Kopf</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/g726.py" />
+   <source>headerless {codec} at {rate:g} kbit/s, low bits first</source>
+   <translation>{codec} mit {rate:g} kbit/s, untere Bits zuerst, ohne Kopf</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/linear.py" />
+   <source>16-bit linear, little endian</source>
+   <translation>16 Bit linear, Little Endian</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/linear.py" />
+   <source>16-bit linear, big endian</source>
+   <translation>16 Bit linear, Big Endian</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/linear.py" />
+   <source>{container}, {bits}-bit PCM</source>
+   <translation>{container}, {bits} Bit PCM</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/linear.py" />
+   <source>AIFF, unsigned 8-bit PCM</source>
+   <translation>AIFF, 8 Bit PCM ohne Vorzeichen</translation>
+  </message>
+  <message>
    <location filename="../core/codec/files.py" />
    <source>{codec} does not take this format ({error}).</source>
    <translation>{codec} nimmt dieses Format nicht ({error}).</translation>
@@ -1806,6 +1861,11 @@
    <location filename="../core/codec/registry.py" />
    <source>In {container} there is {list}.</source>
    <translation>In {container} gibt es {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/wav.py" />
+   <source>WAV, 32-bit float</source>
+   <translation>WAV, 32 Bit Fließkomma</translation>
   </message>
   <message>
    <location filename="../core/disk/journal.py" />
@@ -4643,6 +4703,11 @@
   </message>
   <message>
    <location filename="../core/make/compare.py" />
+   <source>{form}, {rate}{bits}</source>
+   <translation>{form}, {rate}{bits}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/compare.py" />
    <source>It cannot be read, so it cannot be compared.</source>
    <translation>Er ist nicht zu lesen und also nicht zu vergleichen.</translation>
   </message>
@@ -5558,11 +5623,6 @@
    <location filename="../core/model/units.py" />
    <source>16-bit linear</source>
    <translation>16 Bit linear</translation>
-  </message>
-  <message>
-   <location filename="../core/model/units.py" />
-   <source>16-bit linear, big endian</source>
-   <translation>16 Bit linear, Big Endian</translation>
   </message>
   <message>
    <location filename="../core/model/units.py" />

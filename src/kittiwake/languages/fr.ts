@@ -1763,6 +1763,61 @@
    <translation>Son nom « {taken} » est pris. Libérer ce nom, ou laisser numéroter.</translation>
   </message>
   <message>
+   <location filename="../core/codec/families/aac.py" />
+   <source>{codec} in {container}</source>
+   <translation>{codec} dans {container}</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/amr.py" />
+   <source>{codec} narrow-band</source>
+   <translation>{codec} bande étroite</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/companded.py" />
+   <source>headerless {codec}</source>
+   <translation>{codec} sans en-tête</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/flac.py" />
+   <source>{container}, {bits}-bit</source>
+   <translation>{container}, {bits} bits</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/g723.py" />
+   <source>headerless {codec} at {rate:g} kbit/s</source>
+   <translation>{codec} à {rate:g} kbit/s, sans en-tête</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/g726.py" />
+   <source>headerless {codec} at {rate:g} kbit/s, high bits first</source>
+   <translation>{codec} à {rate:g} kbit/s, bits de poids fort d’abord, sans en-tête</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/g726.py" />
+   <source>headerless {codec} at {rate:g} kbit/s, low bits first</source>
+   <translation>{codec} à {rate:g} kbit/s, bits de poids faible d’abord, sans en-tête</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/linear.py" />
+   <source>16-bit linear, little endian</source>
+   <translation>linéaire 16 bits, petit-boutiste</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/linear.py" />
+   <source>16-bit linear, big endian</source>
+   <translation>linéaire 16 bits, gros-boutiste</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/linear.py" />
+   <source>{container}, {bits}-bit PCM</source>
+   <translation>{container}, PCM {bits} bits</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/families/linear.py" />
+   <source>AIFF, unsigned 8-bit PCM</source>
+   <translation>AIFF, PCM 8 bits non signé</translation>
+  </message>
+  <message>
    <location filename="../core/codec/files.py" />
    <source>{codec} does not take this format ({error}).</source>
    <translation>{codec} n’accepte pas ce format ({error}).</translation>
@@ -1806,6 +1861,11 @@
    <location filename="../core/codec/registry.py" />
    <source>In {container} there is {list}.</source>
    <translation>Dans {container} il y a {list}.</translation>
+  </message>
+  <message>
+   <location filename="../core/codec/wav.py" />
+   <source>WAV, 32-bit float</source>
+   <translation>WAV, 32 bits en virgule flottante</translation>
   </message>
   <message>
    <location filename="../core/disk/journal.py" />
@@ -4643,6 +4703,11 @@
   </message>
   <message>
    <location filename="../core/make/compare.py" />
+   <source>{form}, {rate}{bits}</source>
+   <translation>{form}, {rate}{bits}</translation>
+  </message>
+  <message>
+   <location filename="../core/make/compare.py" />
    <source>It cannot be read, so it cannot be compared.</source>
    <translation>Il est illisible, donc incomparable.</translation>
   </message>
@@ -5558,11 +5623,6 @@
    <location filename="../core/model/units.py" />
    <source>16-bit linear</source>
    <translation>linéaire 16 bits</translation>
-  </message>
-  <message>
-   <location filename="../core/model/units.py" />
-   <source>16-bit linear, big endian</source>
-   <translation>linéaire 16 bits, gros-boutiste</translation>
   </message>
   <message>
    <location filename="../core/model/units.py" />

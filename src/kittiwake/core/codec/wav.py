@@ -9,6 +9,7 @@ from pathlib import Path
 import numpy as np
 from numpy.typing import NDArray
 
+from ...words import phrase
 from ..riff import LARGEST, form_of, head_of
 from . import alaw, ulaw
 from .format import Format, Size
@@ -109,7 +110,7 @@ def _pcm(bits: int) -> Format:
     return Format(
         container="wav",
         encoding=f"pcm_s{bits}",
-        name=f"WAV, {bits}-bit PCM",
+        name=phrase("{container}, {bits}-bit PCM", container="WAV", bits=bits),
         extension=".wav",
         bits=bits,
         depth=bits,
@@ -152,7 +153,7 @@ ALAW = _companded("alaw", "A-law", _ALAW, alaw.encode, alaw.decode, ALAW_SAFE)
 FLOAT = Format(
     container="wav",
     encoding="pcm_f32",
-    name="WAV, 32-bit float",
+    name=phrase("WAV, 32-bit float"),
     extension=".wav",
     bits=32,
     safe_peak=1.0,

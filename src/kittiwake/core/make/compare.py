@@ -41,7 +41,7 @@ class Candidate:
     @property
     def name(self) -> str:
         bits = phrase(", {bit_rate:g} kbit/s", bit_rate=self.bit_rate / 1000) if len(self.form.bit_rates) > 1 else ""
-        return f"{self.form.name}, {format_hz(self.rate)}{bits}"
+        return phrase("{form}, {rate}{bits}", form=self.form.name, rate=format_hz(self.rate), bits=bits)
 
 
 @dataclass(frozen=True, slots=True)

@@ -390,6 +390,11 @@
   </message>
   <message>
    <location filename="../../../bundled/tones/places/tone/segment_table.py" />
+   <source>silence</source>
+   <translation>Stille</translation>
+  </message>
+  <message>
+   <location filename="../../../bundled/tones/places/tone/segment_table.py" />
    <source>Level, {unit}</source>
    <translation>Pegel, {unit}</translation>
   </message>

@@ -390,6 +390,11 @@
   </message>
   <message>
    <location filename="../../../bundled/tones/places/tone/segment_table.py" />
+   <source>silence</source>
+   <translation>silence</translation>
+  </message>
+  <message>
+   <location filename="../../../bundled/tones/places/tone/segment_table.py" />
    <source>Level, {unit}</source>
    <translation>Niveau, {unit}</translation>
   </message>

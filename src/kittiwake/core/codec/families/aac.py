@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ....words import phrase
 from ..compressed import aac_bit_rates
 from ..files import by_libav
 from ..format import Format, register
@@ -10,7 +11,7 @@ register(
     Format(
         "mp4",
         "aac",
-        "AAC in MP4",
+        phrase("{codec} in {container}", codec="AAC", container="MP4"),
         ".m4a",
         by_libav("mp4", "aac"),
         bit_rates_at=aac_bit_rates,

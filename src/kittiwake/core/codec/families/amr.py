@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ....words import phrase
 from ..files import by_libav
 from ..format import Format, register
 
@@ -20,7 +21,7 @@ register(
     Format(
         "amr",
         "amr_nb",
-        "AMR narrow-band",
+        phrase("{codec} narrow-band", codec="AMR"),
         ".amr",
         by_libav("amr", "libopencore_amrnb"),
         rates=(8000,),

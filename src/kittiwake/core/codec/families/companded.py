@@ -5,6 +5,7 @@ from __future__ import annotations
 import dataclasses
 from types import ModuleType
 
+from ....words import phrase
 from .. import alaw, ulaw, wav
 from ..files import RawWriter, SndfileWriter, by_sndfile
 from ..format import Format, Opening, Writer, register
@@ -32,7 +33,7 @@ def _law(container: str, form: str, extension: str, law: str, name: str, header:
 
 def _raw(law: str, name: str, codes: ModuleType, safe: float) -> Format:
     return Format(
-        "raw", law, f"headerless {name}", f".{law}", lambda opening: RawWriter(opening, codes.encode, codes.decode), bits=8,
+        "raw", law, phrase("headerless {codec}", codec=name), f".{law}", lambda opening: RawWriter(opening, codes.encode, codes.decode), bits=8,
         safe_peak=safe, size=plain(0, 1), levels=_LEVELS[law],
     )  # fmt: skip
 

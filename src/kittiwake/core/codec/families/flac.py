@@ -4,6 +4,7 @@ from __future__ import annotations
 
 from collections.abc import Callable
 
+from ....words import phrase
 from ..files import by_sndfile
 from ..format import Format, register
 
@@ -18,7 +19,7 @@ register(
         Format(
             "flac",
             f"pcm_s{bits}",
-            f"FLAC, {bits}-bit",
+            phrase("{container}, {bits}-bit", container="FLAC", bits=bits),
             ".flac",
             by_sndfile("FLAC", f"PCM_{bits}"),
             bits=bits,

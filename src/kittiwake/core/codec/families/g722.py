@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ....words import phrase
 from ..files import AvWriter, by_libav
 from ..format import Format, Opening, Writer, register
 from ..heads import HeaderFixingWriter, with_byte_rate
@@ -19,7 +20,7 @@ register(
     Format(
         "raw",
         "g722",
-        "headerless G.722",
+        phrase("headerless {codec}", codec="G.722"),
         ".g722",
         by_libav("g722", "g722"),
         rates=(16_000,),

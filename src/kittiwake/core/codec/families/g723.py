@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ....words import phrase
 from ..files import by_libav
 from ..format import Format, register
 
@@ -9,7 +10,7 @@ register(
     Format(
         "raw",
         "g723_1",
-        "headerless G.723.1 at 6.3 kbit/s",
+        phrase("headerless {codec} at {rate:g} kbit/s", codec="G.723.1", rate=6.3),
         ".g723",
         by_libav("g723_1", "g723_1"),
         rates=(8000,),

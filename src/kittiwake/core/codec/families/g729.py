@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ....words import phrase
 from ..format import Format, register
 from ..g729 import FRAME, G729Writer, library
 
@@ -9,7 +10,7 @@ register(
     Format(
         "raw",
         "g729",
-        "headerless G.729 at 8 kbit/s",
+        phrase("headerless {codec} at {rate:g} kbit/s", codec="G.729", rate=8),
         ".g729",
         G729Writer,
         rates=(8000,),

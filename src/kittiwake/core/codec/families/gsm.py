@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ....words import phrase
 from ..files import by_sndfile
 from ..format import Format, register
 from ..heads import adpcm_in_wav
@@ -10,7 +11,7 @@ register(
     Format(
         "raw",
         "gsm",
-        "headerless GSM full rate",
+        phrase("headerless {codec}", codec="GSM full rate"),
         ".gsm",
         by_sndfile("RAW", "GSM610", exact=False),
         rates=(8000,),

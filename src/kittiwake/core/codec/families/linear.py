@@ -2,11 +2,13 @@
 
 from __future__ import annotations
 
+from ....words import phrase
 from .. import wav
 from ..files import SndfileWriter, by_sndfile
 from ..format import Format, Opening, Writer, register
 from ..sizes import even, plain
 
+_LINEAR = {"little": phrase("16-bit linear, little endian"), "big": phrase("16-bit linear, big endian")}
 _INT_SAFE = 1 - 2.5 / 2**15
 
 
@@ -17,7 +19,7 @@ def _pcm(container: str, form: str, extension: str, header: int | None, bits: in
     return Format(
         container,
         encoding,
-        f"{name}, {bits}-bit PCM",
+        phrase("{container}, {bits}-bit PCM", container=name, bits=bits),
         extension,
         by_sndfile(form, subtype),
         bits=bits,
@@ -40,7 +42,7 @@ def _aiff_unsigned(opening: Opening) -> Writer:
 def _linear(endian: str) -> Format:
     name = "little" if endian == "LITTLE" else "big"
     return Format(
-        "raw", f"pcm_s16{name[0]}e", f"headerless 16-bit linear, {name} endian", ".raw", by_sndfile("RAW", "PCM_16", endian=endian),
+        "raw", f"pcm_s16{name[0]}e", phrase("headerless {codec}", codec=_LINEAR[name]), ".raw", by_sndfile("RAW", "PCM_16", endian=endian),
         size=plain(0, 2), bits=16, depth=16, safe_peak=_INT_SAFE, second_reader="libav",
     )  # fmt: skip
 
@@ -56,7 +58,7 @@ register(
     Format(
         "aiff",
         "pcm_u8",
-        "AIFF, unsigned 8-bit PCM",
+        phrase("AIFF, unsigned 8-bit PCM"),
         ".aiff",
         _aiff_unsigned,
         bits=8,

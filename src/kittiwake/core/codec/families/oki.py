@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from ....words import phrase
 from ..files import OkiWriter
 from ..format import Format, register
 
@@ -9,7 +10,7 @@ register(
     Format(
         "raw",
         "oki_adpcm",
-        "headerless OKI ADPCM",
+        phrase("headerless {codec}", codec="OKI ADPCM"),
         ".vox",
         OkiWriter,
         rate_range=(6000, 11_025),

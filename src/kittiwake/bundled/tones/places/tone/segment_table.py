@@ -31,7 +31,12 @@ class SegmentTable(RowTable[Placed]):
         super().__init__(
             tr("Segments of the tone, in order"),
             [
-                Column(tr("Sounds"), lambda row: sounds_in_words(row[1]), take=self._take_sounds),
+                Column(
+                    tr("Sounds"),
+                    lambda row: tr("silence") if row[1].kind == "silence" else sounds_in_words(row[1]),
+                    take=self._take_sounds,
+                    edited=lambda row: sounds_in_words(row[1]),
+                ),
                 Column(
                     lambda: tr("Level, {unit}", unit=self._unit),
                     lambda row: level_in_words(row[1]),
