@@ -86,7 +86,7 @@ class TestCluster(FolderCase):
         for name, lie, told in (
             ("versions", lambda: others, "has other libraries"),
             ("code_digest", lambda: "other", "is another one than here"),
-            ("_what_is_wrong", _has_no_such_code, "is another one than here (no module"),
+            ("what_is_wrong", _has_no_such_code, "is another one than here (no module"),
             ("stamp_of", lambda path: "1:1", "is not there, or another file"),
         ):
             with mock.patch.object(cluster, name, lie), self.assertRaises(MakeError) as caught:

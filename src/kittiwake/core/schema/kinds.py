@@ -152,13 +152,21 @@ def number(limits: list[Limited]) -> Reader:
             or isinstance(value, bool)
             or not low <= value <= high
             or value <= over
-            or not math.isfinite(value)
+            or not _is_finite(value)
         ):
             raise _no_number(value, _range(phrase("a number"), low, high, over))
         number: float = value
         return number
 
     return read_number
+
+
+def _is_finite(value: float) -> bool:
+    """Whether it is a number that a float can hold; JSON and TOML have whole ones of any length."""
+    try:
+        return math.isfinite(value)
+    except OverflowError:
+        return False
 
 
 def _no_number(value: object, wanted: str) -> SchemaError:

@@ -10,6 +10,7 @@ from typing import Any
 import numpy as np
 from numpy.typing import NDArray
 
+from ....core import schema
 from ....core.measure.analyze import analyze_as_stated
 from ....core.measure.meters import Meters
 from ....core.model import Facts, Header, Stated
@@ -102,12 +103,7 @@ class Quality:
         ------
         ValueError : a value is not of its kind.
         """
-        known = {one.name: data[one.name] for one in dataclasses.fields(cls) if one.name in data}
-        for name, value in known.items():
-            kinds = (str,) if name == "error" else (int, float)
-            if type(value) not in kinds and not (value is None and name not in ("error", "seconds")):
-                raise ValueError(f"{name}: {value}")
-        return cls(**known)
+        return schema.read(cls, data, strict=False)
 
     def with_text(self, text: str, heard: str = "", language: str = "") -> Quality:
         """With the pace of a text, and how much of it was heard wrongly, where something was heard."""

@@ -12,6 +12,7 @@ from dataclasses import replace
 from pathlib import Path
 from typing import Any
 
+from ....core import schema
 from ....core.cache.facts_cache import unpacked_facts
 from ....core.model import Clip, Facts, Stated
 from .row import Row
@@ -50,12 +51,9 @@ def path_of(stored: str | bytes) -> Path:
 def traits_of(text: str) -> dict[str, str]:
     """Raises sqlite3.DatabaseError where it is none."""
     try:
-        found = json.loads(text)
+        return schema.read(dict[str, str], json.loads(text))
     except (ValueError, RecursionError) as error:
         raise sqlite3.DatabaseError("traits of a clip cannot be read") from error
-    if not isinstance(found, dict) or not all(isinstance(value, str) for value in found.values()):
-        raise sqlite3.DatabaseError("traits of a clip cannot be read")
-    return found
 
 
 def clip_of(text: str, path: str | bytes) -> Clip | None:

@@ -11,6 +11,7 @@ from pathlib import Path
 from threading import Lock
 from typing import Any
 
+from ....core import schema
 from ....core.disk.journal import Journal
 from ....core.errors import KittiwakeError, reason_of
 from ....core.model.service import Service
@@ -93,22 +94,23 @@ class Store:
                     )
 
 
+@dataclass(frozen=True, slots=True)
+class _Entry:
+    """A line of what is kept, as far as it is read again."""
+
+    asked: str
+    text: str
+    confidence: float | None = None
+    words: tuple[tuple[str, float, float], ...] = ()
+
+
 def _is_entry(entry: dict[str, Any]) -> bool:
     """Whether a line is one that was written here: every field of its kind."""
-    confidence, words = entry.get("confidence"), entry.get("words", [])
-    return (
-        isinstance(entry.get("asked"), str)
-        and isinstance(entry.get("text"), str)
-        and (confidence is None or _finite(confidence) is not None)
-        and isinstance(words, list)
-        and all(
-            isinstance(word, list)
-            and len(word) == 3
-            and isinstance(word[0], str)
-            and None not in (_finite(word[1]), _finite(word[2]))
-            for word in words
-        )
-    )
+    try:
+        schema.read(_Entry, entry, strict=False)
+    except schema.SchemaError:
+        return False
+    return True
 
 
 def _finite(value: object) -> float | None:
