@@ -179,14 +179,14 @@ def many_short(folder: Path, times: int, count: int) -> Figures:
         nonlocal made
         made = ours(paths, last, 2)
 
-    some = took(one_percent)
+    sample = took(one_percent)
     return {
         f"{count} clips of 3 s, stereo 48 kHz, two workers: clips/s": count / found["two"],
         "… against the plain script in a pool of two (1.0 wanted)": found["plain"] / found["two"],
         "… two workers against one (1.8 wanted)": found["one"] / found["two"],
         "… first run against a second with nothing changed (50 wanted)": 5 * found["two"] / found["again"],
         f"… with {len(changed)} changed: so many are made": made,
-        "… and it takes, of the first run": some / found["two"],
+        "… and it takes, of the first run": sample / found["two"],
     }
 
 
@@ -219,9 +219,9 @@ def peak_of(folder: Path, *sources: Path) -> tuple[float, float, float]:
         while process.poll() is None:
             worker = max(worker, largest_worker(process.pid))
             time.sleep(0.1)
-        told = process.stderr.read() if process.stderr else ""
-    assert process.returncode == 0, told
-    return int(told.split()[-2]) / 1024, worker / 1024, time.perf_counter() - began
+        reported = process.stderr.read() if process.stderr else ""
+    assert process.returncode == 0, reported
+    return int(reported.split()[-2]) / 1024, worker / 1024, time.perf_counter() - began
 
 
 def largest_worker(command: int) -> int:
@@ -250,18 +250,18 @@ def whole_commands(folder: Path, times: int) -> Figures:
     recordings(paths)
     out: Figures = {}
     for count, wanted in ((1, 1.5), (600, 0.9)):
-        some = [str(path) for path in paths[:count]]
-        given = [str(sources)] if count == len(paths) else some
+        sample = [str(path) for path in paths[:count]]
+        given = [str(sources)] if count == len(paths) else sample
 
         def command(n: int, given: list[str] = given, count: int = count) -> None:
             into = str(folder / f"command{count}-{n}")
             made = [sys.executable, "-m", "kittiwake.cli", "make", "--for", "phone-menu", "--into", into, *given]
             subprocess.run(made, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL, check=True)
 
-        def plain_script(n: int, some: list[str] = some, count: int = count) -> None:
+        def plain_script(n: int, sample: list[str] = sample, count: int = count) -> None:
             into = folder / f"script{count}-{n}"
             into.mkdir()
-            subprocess.run([sys.executable, str(script), str(into), *some], check=True)
+            subprocess.run([sys.executable, str(script), str(into), *sample], check=True)
 
         found = turns(times, ours=command, plain=plain_script)
         out[f"{count} clips by the command, start included: s"] = found["ours"]
@@ -386,8 +386,8 @@ def main() -> None:
     figures: Figures = {}
     for part in chosen.parts or PARTS:
         command = [sys.executable, "-m", "bench", part, "--here", *(["--quick"] if chosen.quick else [])]
-        told = subprocess.run(command, stdout=subprocess.PIPE, text=True, check=True).stdout
-        found: Figures = json.loads(told.splitlines()[-1])
+        reported = subprocess.run(command, stdout=subprocess.PIPE, text=True, check=True).stdout
+        found: Figures = json.loads(reported.splitlines()[-1])
         figures |= found
         for key, value in found.items():
             print(f"{key:72} {value:10.3f}", flush=True)

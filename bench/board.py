@@ -135,8 +135,8 @@ def board(count: int) -> Figures:
         )
         figures["undo, longest turn, ms (50 wanted)"] = watch.doing(session.project.history.undo)
         for key in (Qt.Key.Key_Down, Qt.Key.Key_PageDown):
-            told = "one down" if key == Qt.Key.Key_Down else "a page down"
-            figures[f"{told}, longest turn, ms (50 wanted)"] = watch.doing(
+            reported = "one down" if key == Qt.Key.Key_Down else "a page down"
+            figures[f"{reported}, longest turn, ms (50 wanted)"] = watch.doing(
                 lambda key=key: QTest.keyClick(view, key), 0.2
             )
         beat, began = Beat(), time.perf_counter()

@@ -82,12 +82,12 @@ def tempo(folder: Path) -> None:
         print(f"{max(jumps):.2f} dB")
     for name, voice in VOICES.items():
         x = voice(RATE)[: 5 * RATE]
-        told = []
+        reported = []
         for speed in (0.7, 0.85, 0.95, 1.05, 1.15, 1.3):
             back = made(folder, made(folder, x, RATE, TouchUp(speed=speed)), RATE, TouchUp(speed=1 / speed))
             count = min(len(x), len(back))
-            told.append(f"{speed:g}: {pystoi.stoi(x[:count], back[:count], RATE):.3f}")
-        print(f"STOI of {name} there and back, {', '.join(told)}")
+            reported.append(f"{speed:g}: {pystoi.stoi(x[:count], back[:count], RATE):.3f}")
+        print(f"STOI of {name} there and back, {', '.join(reported)}")
 
 
 def finder(folder: Path) -> None:
@@ -105,11 +105,11 @@ def finder(folder: Path) -> None:
 def ear(folder: Path) -> None:
     """Names suggested by ear in the demo reading, in noise. One synthetic voice."""
     known = reading.Reading()
-    lines = known.told["lines"]
+    lines = known.truth["lines"]
     with (reading.READING / "Season list.csv").open(encoding="utf-8") as file:
-        told = list(csv.DictReader(file))
-    names = [line["name"] for line in told]
-    listener = Listener([line["text"] for line in told])
+        reported = list(csv.DictReader(file))
+    names = [line["name"] for line in reported]
+    listener = Listener([line["text"] for line in reported])
     air = round(0.1 * known.rate)
 
     def heard(sound: Signal, one: dict[str, int]) -> int | None:
@@ -123,14 +123,14 @@ def ear(folder: Path) -> None:
             place is not None and names[place] == line["name"] for place, line in zip(places, lines, strict=True)
         )
         others = {
-            what: sum(heard(sound, o) is not None for o in known.told["others"] if o["what"] == what)
+            what: sum(heard(sound, o) is not None for o in known.truth["others"] if o["what"] == what)
             for what in ("flub", "cough")
         }
         none = places.count(None)
         told_as = "as it is" if below is None else f"{below} dB"
         print(f"{told_as} | {right} | {none} | {len(lines) - right - none} | {others['flub']} | {others['cough']}")
-    half = Listener([line["text"] for line in told[::2]])
-    strange = [line for line in lines if line["name"] in {one["name"] for one in told[1::2]}]
+    half = Listener([line["text"] for line in reported[::2]])
+    strange = [line for line in lines if line["name"] in {one["name"] for one in reported[1::2]}]
     taken = sum(half.which(known.sound[o["start"] - air : o["stop"] + air], known.rate) is not None for o in strange)
     print(f"of {len(strange)} lines that are not on the list {taken} are heard as another one")
 
@@ -173,20 +173,20 @@ def clipped(folder: Path) -> None:
             f"nothing in {LETTERS}: apt-get download klettres-data, unpack it with dpkg-deb -x, and name it: LETTERS=FOLDER ./run claims clipped"
         )
         return
-    told = {name: sum(broad_tops(loudest(x), rate) > 0 for x, rate in some) for name, some in voices.items()}
+    reported = {name: sum(broad_tops(loudest(x), rate) > 0 for x, rate in sample) for name, sample in voices.items()}
     plain = [name for name in voices if name not in OVERLOADED]
     print(
-        f"single clips as they are: {sum(told[n] for n in plain)} of {sum(len(voices[n]) for n in plain)} told;",
+        f"single clips as they are: {sum(reported[n] for n in plain)} of {sum(len(voices[n]) for n in plain)} told;",
         end=" ",
     )
-    print(", ".join(f"{n}: {told[n]} of {len(voices[n])}" for n in OVERLOADED if n in voices))
+    print(", ".join(f"{n}: {reported[n]} of {len(voices[n])}" for n in OVERLOADED if n in voices))
     found: dict[tuple[int, int], list[bool]] = {}
     for name in plain:
         own = voices[name][0][1]
-        some = [x / np.abs(x).max() for x, rate in voices[name] if rate == own]
-        for at in range(0, len(some) - 8, 8):
+        sample = [x / np.abs(x).max() for x, rate in voices[name] if rate == own]
+        for at in range(0, len(sample) - 8, 8):
             for over in (0, 3, 6, 12):
-                cut = np.clip(np.concatenate(some[at : at + 8]) * 10 ** (over / 20), -1, 1) * 0.7
+                cut = np.clip(np.concatenate(sample[at : at + 8]) * 10 ** (over / 20), -1, 1) * 0.7
                 for rate in (48_000, 16_000, 8000):
                     x = soxr.resample(cut, own, rate).astype(np.float32)
                     found.setdefault((over, rate), []).append(broad_tops(loudest(x), rate) > 0)

@@ -39,7 +39,7 @@ _LONG = (
 
 
 @dataclass(slots=True)
-class Told:
+class Outcome:
     """What came of some tests."""
 
     ran: int = 0
@@ -47,7 +47,7 @@ class Told:
     failures: list[tuple[str, str]] = field(default_factory=list)
     seconds: list[tuple[float, str]] = field(default_factory=list)
 
-    def add(self, other: Told) -> None:
+    def add(self, other: Outcome) -> None:
         self.ran += other.ran
         self.skipped += other.skipped
         self.failures += other.failures
@@ -70,14 +70,14 @@ class _Result(unittest.TextTestResult):
         super().stopTest(test)
 
 
-def run_here(suite: unittest.TestSuite, verbose: bool, quiet: bool = False) -> Told:
+def run_here(suite: unittest.TestSuite, verbose: bool, quiet: bool = False) -> Outcome:
     stream = io.StringIO() if quiet else sys.stderr
     runner = unittest.TextTestRunner(stream, verbosity=2 if verbose else 1, resultclass=_Result)
     result = runner.run(suite)
     assert isinstance(result, _Result)
-    failures = [(str(test), told) for test, told in (*result.failures, *result.errors)]
+    failures = [(str(test), expected) for test, expected in (*result.failures, *result.errors)]
     failures += [(str(test), "It passed, and was expected to fail.") for test in result.unexpectedSuccesses]
-    return Told(result.testsRun, len(result.skipped) + len(result.expectedFailures), failures, result.seconds)
+    return Outcome(result.testsRun, len(result.skipped) + len(result.expectedFailures), failures, result.seconds)
 
 
 def classes(suite: unittest.TestSuite) -> dict[str, int]:
@@ -96,10 +96,10 @@ def classes(suite: unittest.TestSuite) -> dict[str, int]:
     return found
 
 
-def run_shared(names: list[str], patterns: list[str] | None, verbose: bool, count: int) -> Told:
+def run_shared(names: list[str], patterns: list[str] | None, verbose: bool, count: int) -> Outcome:
     """Classes of tests in ``count`` processes at once."""
     todo = sorted(names, key=lambda name: (not any(part in name for part in _LONG), ".ui." not in name))
-    whole = Told()
+    whole = Outcome()
     command = [sys.executable, "-m", "tests", "--serve", *(f"-k={part}" for part in patterns or ())]
     with selectors.DefaultSelector() as selector:
 
@@ -128,16 +128,16 @@ def run_shared(names: list[str], patterns: list[str] | None, verbose: bool, coun
                     selector.unregister(worker.stdout)
                     code = worker.wait()
                     if name:  # it died over these
-                        whole.add(Told(1, failures=[(name, f"Its process ended with code {code}.")]))
+                        whole.add(Outcome(1, failures=[(name, f"Its process ended with code {code}.")]))
                         give()
                     continue
-                told = Told(**json.loads(line))
-                whole.add(told)
-                for test, text in told.failures:
+                reported = Outcome(**json.loads(line))
+                whole.add(reported)
+                for test, text in reported.failures:
                     print(f"{'=' * 70}\nFAIL: {test}\n{'-' * 70}\n{text}", file=sys.stderr, flush=True)
                 if verbose:
-                    taken = sum(seconds for seconds, _ in told.seconds)
-                    print(f"{name}: {told.ran} in {taken:.1f} s", file=sys.stderr, flush=True)
+                    taken = sum(seconds for seconds, _ in reported.seconds)
+                    print(f"{name}: {reported.ran} in {taken:.1f} s", file=sys.stderr, flush=True)
                 go_on(worker)
     return whole
 
@@ -147,8 +147,8 @@ def serve(loader: unittest.TestLoader) -> None:
     answers = os.fdopen(os.dup(1), "w")
     os.dup2(2, 1)  # whatever tests print is not an answer
     for name in _asked():
-        told = run_here(loader.loadTestsFromName(name), verbose=False, quiet=True)
-        answers.write(json.dumps(asdict(told)) + "\n")
+        reported = run_here(loader.loadTestsFromName(name), verbose=False, quiet=True)
+        answers.write(json.dumps(asdict(reported)) + "\n")
         answers.flush()
 
 
@@ -182,17 +182,18 @@ def main() -> int:
     began = time.monotonic()
     found = classes(suite)
     if chosen.j > 1 and sum(found.values()) > _FEW and not any("_FailedTest" in name for name in found):
-        told = run_shared(list(found), chosen.k, chosen.verbose, chosen.j)
+        reported = run_shared(list(found), chosen.k, chosen.verbose, chosen.j)
     else:
-        told = run_here(suite, chosen.verbose)
-    failed = len(told.failures)
+        reported = run_here(suite, chosen.verbose)
+    failed = len(reported.failures)
     slowest = ", ".join(
-        f"{test.rsplit('.', 2)[-1]} {taken:.1f} s" for taken, test in sorted(told.seconds)[-chosen.slowest :][::-1]
+        f"{test.rsplit('.', 2)[-1]} {taken:.1f} s"
+        for taken, test in sorted(reported.seconds)[-chosen.slowest :][::-1]
     )
     print(f"{time.monotonic() - began:.0f} s in all; slowest: {slowest}")
-    skipped = f", {told.skipped} skipped" if told.skipped else ""
-    print(f"{told.ran - failed - told.skipped} passed, {failed} failed{skipped}")
-    return 1 if failed or not told.ran else 0
+    skipped = f", {reported.skipped} skipped" if reported.skipped else ""
+    print(f"{reported.ran - failed - reported.skipped} passed, {failed} failed{skipped}")
+    return 1 if failed or not reported.ran else 0
 
 
 if __name__ == "__main__":

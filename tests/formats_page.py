@@ -108,16 +108,16 @@ def page() -> str:
         by = "Kittiwake" if own else "libav" if av else "libsndfile"
         if form.needs:
             by = f"{form.needs}, where present"
-        told = "some dB"  # where the library is not on this machine
+        reported = "some dB"  # where the library is not on this machine
         if form.is_there():
             ratio = round_trip(form)
-            told = "exact" if ratio > 140 else f"{ratio:.1f} dB"
+            reported = "exact" if ratio > 140 else f"{ratio:.1f} dB"
         name = f"`{form.encoding}`" + (
             f", {form.name.removeprefix('headerless ')}" if form.container == "raw" else ""
         )
         lines.append(
             f"| {form.container} | {name} | {rates} | {bit_rates} | {size_formula(form)} | {delay} | {by} | "
-            f"{form.second_reader.replace('kittiwake', 'Kittiwake')} | {told} |"
+            f"{form.second_reader.replace('kittiwake', 'Kittiwake')} | {reported} |"
         )
     lines += [
         "",

@@ -138,7 +138,7 @@ def run(what: str, work: Callable[[list[int]], list[fuzz_papers.Result]], first:
     said: Counter[str] = Counter()
     bad: list[str] = []
     slowest = largest = 0.0
-    began = told = time.monotonic()
+    began = reported = time.monotonic()
     lots = (list(range(at, min(at + lot, first + count))) for at in range(first, first + count, lot))
     singles: list[int] = []
     done = 0
@@ -163,8 +163,8 @@ def run(what: str, work: Callable[[list[int]], list[fuzz_papers.Result]], first:
 
     for numbers, results in Processes().run(work, lots):
         take(numbers, results)
-        if time.monotonic() - told > 15:
-            told = time.monotonic()
+        if time.monotonic() - reported > 15:
+            reported = time.monotonic()
             sys.stderr.write(f"{done:,} of {count:,}, {len(bad)} bad\n")
     for numbers, results in Processes().run(work, [[number] for number in singles]):
         take(numbers, results)

@@ -41,14 +41,14 @@ def main(words: list[str]) -> int:
         os.environ |= {"HOME": folder, "XDG_CACHE_HOME": folder, "XDG_STATE_HOME": folder, "XDG_DATA_HOME": folder}
         os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
         began = time.monotonic()
-        told = Monkey(seed, Path(folder)).play(actions)
-    for line in told:
+        reported = Monkey(seed, Path(folder)).play(actions)
+    for line in reported:
         print(line)
     took = time.monotonic() - began
     print(
-        f"seed {seed}: {actions:,} actions in {took:.0f} s, {'nothing wrong' if not told else f'{len(told)} wrong'}"
+        f"seed {seed}: {actions:,} actions in {took:.0f} s, {'nothing wrong' if not reported else f'{len(reported)} wrong'}"
     )
-    return 1 if told else 0
+    return 1 if reported else 0
 
 
 class Monkey:

@@ -192,12 +192,12 @@ def shoot_heard(app: QApplication, window: Window, shoot: Callable[[str], None])
 def shoot_corpus(app: QApplication, window: Window, shoot: Callable[[str], None]) -> None:
     """How good the demo would be to train on; and what codecs cost in words."""
     page = window.bench.page_of("heard")
-    some = [
+    sample = [
         one
         for one in costs.candidates()
         if one.form.container in ("wav", "amr", "ogg") or one.form.encoding in ("gsm", "g722")
     ]
-    with mock.patch.object(costs, "candidates", return_value=some):
+    with mock.patch.object(costs, "candidates", return_value=sample):
         page.codecs_button.click()
         _until(lambda: not page.costs.busy and len(page.costs.bars.costs) > 5, 600)
     shoot("codecs")

@@ -36,8 +36,8 @@ def _may(blank: Blank) -> str:
     return ", ".join(f"`{str(value).lower()}` {words}" for value, words in blank.choices) or blank.kind
 
 
-def _blanks(some: tuple[Blank, ...]) -> Iterator[str]:
-    yield from (f"| {_sentence(blank)} | {_field(blank)} | {_may(blank)} |" for blank in some)
+def _blanks(sample: tuple[Blank, ...]) -> Iterator[str]:
+    yield from (f"| {_sentence(blank)} | {_field(blank)} | {_may(blank)} |" for blank in sample)
 
 
 def page() -> str:

@@ -105,8 +105,8 @@ class TestLibrary(FolderCase):
         done = subprocess.run(
             [sys.executable, "-c", code], capture_output=True, text=True, env={**os.environ, **there}
         )
-        told = [line for line in done.stderr.splitlines() if "propagateSizeHints" not in line]
-        self.assertEqual(told, ["['kittiwake.ui.board.start_page', 'kittiwake.ui.places.clip.page']"])
+        reported = [line for line in done.stderr.splitlines() if "propagateSizeHints" not in line]
+        self.assertEqual(reported, ["['kittiwake.ui.board.start_page', 'kittiwake.ui.places.clip.page']"])
 
     def test_loading_qt_leaves_the_function_that_imports_as_it_was(self) -> None:
         """Its own would read the source of every module that is loaded after it."""

@@ -33,7 +33,7 @@ def fleet(make: Any, **options: bool) -> Any:
         name: str
         deck: int = 1
         logs: list[str] = field(default_factory=list, hash=False)
-        told: str = field(default="", repr=False, compare=False)
+        reported: str = field(default="", repr=False, compare=False)
         most: ClassVar[int] = 9
 
         def __post_init__(self) -> None:
@@ -68,9 +68,9 @@ class TestPlainData(unittest.TestCase):
             yield mine, theirs, options
 
     @given(st.text(max_size=3), st.integers(0, 9), st.text(max_size=2))
-    def test_fields_words_equality_and_hash(self, name: str, deck: int, told: str) -> None:
+    def test_fields_words_equality_and_hash(self, name: str, deck: int, expected: str) -> None:
         for (boat, ferry), (other_boat, other_ferry), _ in self.both():
-            given = {"name": name, "deck": deck, "told": told}
+            given = {"name": name, "deck": deck, "told": expected}
             one, other = boat(**given), other_boat(**given)
             self.assertEqual(repr(one).rpartition(".")[2], repr(other).rpartition(".")[2])
             self.assertEqual(dataclasses.asdict(one), dataclasses.asdict(other))
@@ -141,8 +141,8 @@ class TestPlainData(unittest.TestCase):
             theirs, _ = fleet(dataclasses.dataclass, **options)
             for words, named in ways:
                 mine, _ = fleet(ours, **options)
-                told = [said(mine, words, named) for _ in range(_FEW + 2)]
-                self.assertEqual(told, [said(theirs, words, named)] * (_FEW + 2), (options, words, named))
+                reported = [said(mine, words, named) for _ in range(_FEW + 2)]
+                self.assertEqual(reported, [said(theirs, words, named)] * (_FEW + 2), (options, words, named))
 
     def test_defaults_that_are_made_are_not_shared(self) -> None:
         for (boat, _), _, _ in self.both():

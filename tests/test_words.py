@@ -207,7 +207,7 @@ class Terminal(Language):
                 self.assertEqual(language_of_terminal(), code, environment)
 
     def test_people_read_german_and_programs_english(self) -> None:
-        def told(*more: str) -> str:
+        def printed(*more: str) -> str:
             command = [
                 sys.executable,
                 "-m",
@@ -221,14 +221,14 @@ class Terminal(Language):
             environment = {**os.environ, "LC_ALL": "de_DE.UTF-8"}
             return subprocess.run(command, env=environment, capture_output=True, text=True, check=False).stdout
 
-        self.assertIn("wird umgewandelt", told())
-        self.assertRegex(told(), r"genau \d+,\d kB")
-        whole = json.loads(told("--json"))
+        self.assertIn("wird umgewandelt", printed())
+        self.assertRegex(printed(), r"genau \d+,\d kB")
+        whole = json.loads(printed("--json"))
         self.assertRegex(whole["steps"][-2]["reason"] + whole["steps"][-1]["reason"], r"exactly \d+\.\d kB")
 
     def test_what_the_library_says_of_wrong_words_is_said_in_the_language(self) -> None:
         environment = {**os.environ, "LC_ALL": "de_DE.UTF-8"}
-        for words_given, told in (
+        for words_given, expected in (
             (("nothing",), "Den Befehl 'nothing' gibt es nicht."), (("make",), "Es fehlt das Argument"), (("make", "--for"), "Die Option '--for' braucht einen Wert."),
             (("make", "--foo"), "(War eines davon gemeint: '--for', '--form', '--on'?)"), (("facts", "--json=3", "x"), "nimmt keinen Wert"),
         ):  # fmt: skip
@@ -236,4 +236,4 @@ class Terminal(Language):
                 [sys.executable, "-m", "kittiwake.cli", *words_given], capture_output=True, text=True, env=environment
             )
             self.assertEqual(done.returncode, 2)
-            self.assertIn(told, done.stderr)
+            self.assertIn(expected, done.stderr)

@@ -33,10 +33,10 @@ def read(language: str) -> dict[str, tuple[str, ...]]:
 
 def _read(path: Path, found: dict[str, tuple[str, ...]]) -> None:
     for message in ET.parse(path).getroot().iter("message"):
-        source, told = message.findtext("source") or "", message.find("translation")
-        if told is None or told.get("type") in ("unfinished", "vanished", "obsolete"):
+        source, reported = message.findtext("source") or "", message.find("translation")
+        if reported is None or reported.get("type") in ("unfinished", "vanished", "obsolete"):
             continue
-        forms = tuple(form.text or "" for form in told.findall("numerusform")) or (told.text or "",)
+        forms = tuple(form.text or "" for form in reported.findall("numerusform")) or (reported.text or "",)
         found[source] = forms
 
 
@@ -63,18 +63,18 @@ def _write(language: str, home: str, wanted: Iterable[Message], kept: Mapping[st
         ET.SubElement(entry, "source").text = message.many
         if plural:
             ET.SubElement(entry, "extracomment").text = f"Where there is one: {message.one}"
-        told = ET.SubElement(entry, "translation")
+        reported = ET.SubElement(entry, "translation")
         forms = kept.get(message.many)
         if forms is None and is_plain(message.many):
             forms = (message.one, message.many) if plural else (message.many,)
         if forms is None or len(forms) != (2 if plural else 1):
-            told.set("type", "unfinished")
+            reported.set("type", "unfinished")
             forms = ("", "") if plural else ("",)
         if plural:
             for form in forms:
-                ET.SubElement(told, "numerusform").text = form
+                ET.SubElement(reported, "numerusform").text = form
         else:
-            told.text = forms[0]
+            reported.text = forms[0]
     ET.indent(root, " ")
     path = path_of(language, home)
     path.parent.mkdir(exist_ok=True)

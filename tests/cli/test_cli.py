@@ -103,9 +103,9 @@ class TestVerbs(FolderCase):
                 done = self.run_verb(*verb, "--for", "phone-menu", *into, *paths)
                 self.assertEqual(done.exit_code, code, (verb, paths, done.output))
         rows = [json.loads(line) for line in done.stdout.splitlines()]
-        told = {Path(row["path"]).name: (row["code"], row["remedies"]) for row in rows if "path" in row}
-        self.assertEqual(told["silence.wav"], ("decide", ["accept_silent"]))
-        self.assertEqual(told["text.wav"], ("cannot", []))
+        reported = {Path(row["path"]).name: (row["code"], row["remedies"]) for row in rows if "path" in row}
+        self.assertEqual(reported["silence.wav"], ("decide", ["accept_silent"]))
+        self.assertEqual(reported["text.wav"], ("cannot", []))
 
     def test_fit(self) -> None:
         result = self.run_verb(
@@ -299,11 +299,11 @@ class TestVerbs(FolderCase):
         )
         wait_until(lambda: list((self.folder / "o").glob(".kittiwake-*.part")))
         process.send_signal(signal.SIGINT)
-        out, told = process.communicate(timeout=60)
+        out, reported = process.communicate(timeout=60)
         self.assertEqual(process.returncode, 130)
         *rows, summary = [json.loads(line) for line in out.splitlines()]
         self.assertEqual((summary["summary"], summary["stopped"]), (True, True))
-        self.assertIn(f"Stopped: {len(rows)} of 4", told)
+        self.assertIn(f"Stopped: {len(rows)} of 4", reported)
         left = [p for p in (self.folder / "o").iterdir() if not p.name.startswith(".kittiwake-made")]
         self.assertEqual(len(left), sum(row["status"] == "made" for row in rows))
 

@@ -63,10 +63,10 @@ class TestDeliver(FolderCase):
         self.assertEqual(done.exit_code, 0, done.output)
         rows = [json.loads(line) for line in done.stdout.splitlines()]
         self.assertEqual([row["taken"] for row in rows if "file" in row], [True] * 4)
-        told = [row for row in rows if "action" in row]
-        self.assertIn("prompt: 11 Adults", told[1]["told"])
-        self.assertIn("4 of 4 prompts heard", told[2]["told"])
-        self.assertAlmostEqual(soundfile.info(heard).duration, told[1]["seconds"] + told[2]["seconds"], 3)
+        reported = [row for row in rows if "action" in row]
+        self.assertIn("prompt: 11 Adults", reported[1]["told"])
+        self.assertIn("4 of 4 prompts heard", reported[2]["told"])
+        self.assertAlmostEqual(soundfile.info(heard).duration, reported[1]["seconds"] + reported[2]["seconds"], 3)
         wrong = self.kittiwake("try", "phone-menu", self.out, "--do", "sing")
         self.assertEqual(wrong.exit_code, 1)
         self.assertIn("cannot “sing”: it can dial", wrong.output)

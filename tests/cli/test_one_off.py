@@ -55,9 +55,9 @@ class TestOneOff(FolderCase):
         made = self.run_verb("make", "--for", "phone-menu", "--mirror", "--into", out, self.folder / "in")
         self.assertEqual(made.exit_code, 0, made.output)
         status = self.run_verb("status", "--json", out)
-        told = [json.loads(line) for line in status.output.splitlines()]
+        reported = [json.loads(line) for line in status.output.splitlines()]
         self.assertEqual(
-            [(one["output"], one["state"]) for one in told],
+            [(one["output"], one["state"]) for one in reported],
             [(str(path), "as made") for path in sorted(out.rglob("*.wav"))],
         )
         sent = self.run_verb("deliver", out, "--for", "phone-menu", "--into", self.folder / "there")

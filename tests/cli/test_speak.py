@@ -65,10 +65,10 @@ class TestSpeak(FolderCase):
         self.assertIn("no receiver “Nobody”", done.output)
         made = sorted(str(path.relative_to(self.folder / "o")) for path in (self.folder / "o").rglob("*.wav"))
         self.assertEqual([Path(one).stem for one in made], ["a", "b", "c", "a", "c"])
-        told = self.speak(script, "--for", "deck-radio", "--into", self.folder / "p", "--spoken", self.folder / "k", "--hear-back", "--json")  # fmt: skip
+        reported = self.speak(script, "--for", "deck-radio", "--into", self.folder / "p", "--spoken", self.folder / "k", "--hear-back", "--json")  # fmt: skip
         heard = [
             entry
-            for line in told.output.splitlines()
+            for line in reported.output.splitlines()
             if "heard" in (entry := json.loads(line) if line.startswith("{") else {})
         ]
         self.assertEqual(len(heard), 3)

@@ -49,13 +49,13 @@ class TestTouch(FolderCase):
 
     def test_what_cannot_be_is_said(self) -> None:
         welcome = DEMO / "Welcome.wav"
-        for words, told in (
+        for words, expected in (
             (("--span", "soon"), "start, an end and a name"), (("--span", "20 to 30 x"), "ends at 1.809 s"), (("--faster", "fast"), "no speed"),
             (("--side", "ch9x"), "ch3"), (("--faster", "300%"), "beyond"), (("--span", "0 to 1 a", "--name", "b"), "--name is for one clip"),
         ):  # fmt: skip
             done = self.touch(*words, "--form", "wav", welcome)
             self.assertEqual(done.exit_code, 2, words)
-            self.assertIn(told, done.output)
+            self.assertIn(expected, done.output)
 
     def test_an_mp3_is_read_without_a_word(self) -> None:
         """libsndfile seeks after each block, for which its decoder begins anew and complains; this once filled terminals."""

@@ -26,7 +26,7 @@ print(log_path())
 
 
 class TestLog(FolderCase):
-    def told(self, **more: str) -> list[str]:
+    def lines_of_log(self, **more: str) -> list[str]:
         environment = {**os.environ, "XDG_STATE_HOME": str(self.folder), **more}
         command = [sys.executable, "-c", SCRIPT]
         done = subprocess.run(command, capture_output=True, text=True, env=environment, check=True)
@@ -34,7 +34,7 @@ class TestLog(FolderCase):
         return done.stdout.splitlines()
 
     def test_it_is_a_file_of_lines_with_traces(self) -> None:
-        early, path = self.told()
+        early, path = self.lines_of_log()
         self.assertEqual(early, "False")
         text = Path(path).read_text("utf-8")
         self.assertNotIn("too early", text)
@@ -46,4 +46,4 @@ class TestLog(FolderCase):
     def test_nothing_is_lost_where_it_cannot_be_written(self) -> None:
         blocked = self.folder / "no folder"
         blocked.write_text("")
-        self.told(XDG_STATE_HOME=str(blocked))
+        self.lines_of_log(XDG_STATE_HOME=str(blocked))

@@ -24,9 +24,9 @@ def main(log: str, action: str = "") -> None:
 
     line.send_and_get_reply(message_bus.AddMatch(MatchRule(type="signal", member="Update")))
 
-    def note(told: dict[str, Any]) -> None:
+    def note(expected: dict[str, Any]) -> None:
         with open(log, "a") as file:  # noqa: PTH123
-            file.write(json.dumps(told) + "\n")
+            file.write(json.dumps(expected) + "\n")
 
     note({"ready": os.getpid()})
     number = 0
@@ -34,8 +34,8 @@ def main(log: str, action: str = "") -> None:
         message = line.receive()
         fields = message.header.fields
         if message.header.message_type is MessageType.signal and fields.get(3) == "Update":
-            _, told = message.body
-            note({"progress": round(100 * told["progress"][1]) if told["progress-visible"][1] else None})
+            _, expected = message.body
+            note({"progress": round(100 * expected["progress"][1]) if expected["progress-visible"][1] else None})
         if message.header.message_type is not MessageType.method_call:
             continue
         member = fields.get(3)

@@ -59,8 +59,8 @@ class Desktop:
         )  # fmt: skip
         self._running.append(process)
         os.close(write)
-        with os.fdopen(read) as told:
-            return told.readline().strip()
+        with os.fdopen(read) as reported:
+            return reported.readline().strip()
 
     def _bus(self) -> str:
         process = subprocess.Popen(

@@ -143,11 +143,11 @@ class WhatADesktopTells(DesktopCase):
         self.wait_for(lambda: self.tree.find("Make 60 outputs"), "all looked at")
         self.keys("m")
         self.desktop.do("windowminimize", window)
-        told = self.wait_for(
+        reported = self.wait_for(
             lambda: [json.loads(line) for line in log.read_text().splitlines() if "title" in line], "a notification"
         )
-        self.assertEqual((told[0]["title"], told[0]["entry"]), ("60 made and proved", "kittiwake"))
-        self.assertEqual(told[0]["actions"], ["default", "Show the window", "folder", "Show the folder"])
+        self.assertEqual((reported[0]["title"], reported[0]["entry"]), ("60 made and proved", "kittiwake"))
+        self.assertEqual(reported[0]["actions"], ["default", "Show the window", "folder", "Show the folder"])
         self.wait_for(lambda: self.desktop.do("getactivewindow").strip() == window, "the window is back")
 
     def test_the_desktop_is_asked_not_to_sleep_and_told_how_far_it_is(self) -> None:
@@ -171,9 +171,9 @@ class WhatADesktopTells(DesktopCase):
             check=False,
         )
         self.assertEqual((done.stdout.strip(), done.stderr), ("True org.freedesktop.ScreenSaver", ""))
-        told = [json.loads(line) for line in log.read_text().splitlines()]
-        self.assertIn({"inhibit": "Making 3 outputs"}, told)
-        self.assertEqual([one["progress"] for one in told if "progress" in one], [25, None])
+        reported = [json.loads(line) for line in log.read_text().splitlines()]
+        self.assertIn({"inhibit": "Making 3 outputs"}, reported)
+        self.assertEqual([one["progress"] for one in reported if "progress" in one], [25, None])
 
 
 class Session(DesktopCase):
@@ -182,13 +182,13 @@ class Session(DesktopCase):
         number = self.desktop.window("Kittiwake")
 
         def fits() -> bool:
-            told = dict(
+            reported = dict(
                 line.split("=", 1)
                 for line in self.desktop.do("getwindowgeometry", "--shell", number).splitlines()
                 if "=" in line
             )
             # Its place is told with the frame counted twice by some, its size is not; Openbox has a bar of 20 pixels, and an edge below.
-            return int(told["HEIGHT"]) + 20 <= 800 and int(told["Y"]) <= 2 * 20
+            return int(reported["HEIGHT"]) + 20 <= 800 and int(reported["Y"]) <= 2 * 20
 
         self.desktop.wait_for(fits, "the status line is on the screen", 15)
 

@@ -65,10 +65,10 @@ class Node:
 
     def walk(self, most: int = 4000) -> Iterator[Node]:
         """This and everything in it."""
-        left, told = [self], 0
-        while left and told < most:
+        left, reported = [self], 0
+        while left and reported < most:
             one = left.pop()
-            told += 1
+            reported += 1
             yield one
             with contextlib.suppress(DBusErrorResponse):
                 left += reversed(one.children())

@@ -104,9 +104,11 @@ class TestExtending(FolderCase):
     def test_a_codec_in_the_terminal(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 2), 16_000)
         done = self.kittiwake("make", "--json", "--for", RECEIVER, "--into", self.folder / "out", path)
-        told = json.loads(done.stdout.splitlines()[0])
-        self.assertEqual((told["status"], told["bytes"], told["error"]), ("made", 16_000, None), done.stderr)
-        names = [check["name"] for check in told["proof"]["checks"]]
+        reported = json.loads(done.stdout.splitlines()[0])
+        self.assertEqual(
+            (reported["status"], reported["bytes"], reported["error"]), ("made", 16_000, None), done.stderr
+        )
+        names = [check["name"] for check in reported["proof"]["checks"]]
         self.assertIn("samples, by kittiwake", names)
         out = self.folder / "out" / "a.horn"
         facts = json.loads(self.kittiwake("facts", "--json", "--headerless", "horn8@8000", out).stdout)
@@ -121,8 +123,8 @@ class TestExtending(FolderCase):
         made = self.kittiwake("make", "--for", "phone-menu", "--into", out, DEMO / "Welcome.wav")
         self.assertEqual(made.returncode, 0, made.stderr)
         words = ("deliver", out, "--for", "phone-menu", "--set", "delivery.form=sums", "--into", there)
-        for told in ("2 files handed over", "0 files handed over"):
-            self.assertIn(told, self.kittiwake(*words).stdout)
+        for expected in ("2 files handed over", "0 files handed over"):
+            self.assertIn(expected, self.kittiwake(*words).stdout)
         checked = subprocess.run(
             ["sha256sum", "-c", "SHA256SUMS"], cwd=there, capture_output=True, text=True, check=False
         )
@@ -163,13 +165,13 @@ class TestExtending(FolderCase):
         self.assertTrue(checks["share of speech"]["passed"])
         proof = json.loads(self.kittiwake("proof", "--json", "--for", strict, self.folder / "out" / "a.horn").stdout)
         self.assertEqual([c["name"] for c in proof["checks"] if not c["passed"]], ["share of speech"])
-        for wrong, told in (
+        for wrong, expected in (
             ("speech_percent = 100", "1 to 99 %"),
             ("speech_per_cent = 50", "did you mean speech_percent"),
         ):
             refused = self.kittiwake("fit", "--for", self.receiver(wrong), path)
             self.assertEqual(refused.returncode, 2)
-            self.assertIn(told, refused.stderr)
+            self.assertIn(expected, refused.stderr)
 
     def test_a_rule_has_its_field_in_the_sheet(self) -> None:
         script = (
@@ -183,8 +185,8 @@ class TestExtending(FolderCase):
         )
         command = [sys.executable, "-c", script, str(self.receiver("speech_percent = 30"))]
         done = subprocess.run(command, capture_output=True, text=True, env=self.environment)
-        told = ["At least … % of it are speech 30", "{'speech_percent': 40.0}", "{}"]
-        self.assertEqual(done.stdout.splitlines(), told, done.stderr)
+        reported = ["At least … % of it are speech 30", "{'speech_percent': 40.0}", "{}"]
+        self.assertEqual(done.stdout.splitlines(), reported, done.stderr)
 
     def test_a_rule_and_a_touch_up_are_set_in_the_terminal(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 1), 16_000)
@@ -197,10 +199,10 @@ class TestExtending(FolderCase):
         out = self.folder / "touched"
         made = self.kittiwake("touch", "--json", "--set", "again=2", "--for", "phone-menu", "--into", out, path)
         self.assertEqual(json.loads(made.stdout.splitlines()[0])["seconds"], 4.0, made.stderr)
-        for setting, told in (("again=9", "from 0 to 5"), ("agan=1", "no field “agan”")):
+        for setting, expected in (("again=9", "from 0 to 5"), ("agan=1", "no field “agan”")):
             refused = self.kittiwake("touch", "--set", setting, "--for", "phone-menu", "--into", out, path)
             self.assertEqual(refused.returncode, 2)
-            self.assertIn(told, refused.stderr)
+            self.assertIn(expected, refused.stderr)
 
     def test_a_remedy_is_offered_and_taken(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 6), 16_000)
@@ -209,20 +211,20 @@ class TestExtending(FolderCase):
         codes = [remedy["code"] for problem in fit["problems"] for remedy in problem["remedies"]]
         self.assertIn("first_half", codes)
         words = ("make", "--json", "--remedy", "first_half", "--for", short, "--into", self.folder / "out", path)
-        told = json.loads(self.kittiwake(*words).stdout.splitlines()[0])
-        self.assertEqual((told["status"], told["seconds"]), ("made", 3.0))
+        reported = json.loads(self.kittiwake(*words).stdout.splitlines()[0])
+        self.assertEqual((reported["status"], reported["seconds"]), ("made", 3.0))
 
     def test_a_touch_up_in_the_job_in_planning_making_proof_and_its_form(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 1), 16_000)
         command = [sys.executable, "-c", TOUCHED, str(path), str(self.folder), "window"]
         done = subprocess.run(command, capture_output=True, text=True, env=self.environment)
-        told = [
+        reported = [
             "made 4.0 True None",
             "['Say it 2 times more, half a second apart']",
             "Say it again: times, half a second apart 2.0",
             "{'more': (('again', 1.0),)}",
         ]
-        self.assertEqual(done.stdout.splitlines(), told, done.stderr)
+        self.assertEqual(done.stdout.splitlines(), reported, done.stderr)
         # Where the extension is not there the job still opens, and the clip says what is missing.
         del self.environment["KITTIWAKE_EXTENSIONS"]
         done = subprocess.run(command[:-1], capture_output=True, text=True, env=self.environment)

@@ -115,15 +115,15 @@ def dialogs(window: Window, made: Path) -> Iterator[QWidget]:
     project = window.session.project
     clip = project.job.clips[0]
     receiver = project.receivers[0]
-    some = made / "welcome.wav"
+    sample = made / "welcome.wav"
     made.mkdir(parents=True, exist_ok=True)
-    some.write_bytes((DEMO / "Welcome.wav").read_bytes())
+    sample.write_bytes((DEMO / "Welcome.wav").read_bytes())
     raw = made / "hold.ul"
-    raw.write_bytes(some.read_bytes()[44:20_000])
+    raw.write_bytes(sample.read_bytes()[44:20_000])
     window.board.select(clip.id)
     window.player.load_clip(project.cell(clip, receiver))
     entry = Entry("welcome.wav", "0" * 64, 20_000, str(clip.source), clip.name, receiver.slug, "f")
-    item = Item(some, "0" * 64, 20_000, 2.5, 8000, clip.name)
+    item = Item(sample, "0" * 64, 20_000, 2.5, 8000, clip.name)
     lines = (Line("welcome", "Welcome aboard."), Line("deck", "Deck three is closed."))
     yield ReceiverChooser(window, ("phone-menu",), {})
     yield FormsDialog(window, "Two at the desk")
@@ -135,11 +135,11 @@ def dialogs(window: Window, made: Path) -> Iterator[QWidget]:
     yield KeyDialog(window, commands.window_commands()[0])
     yield WatchDialog(window, window.watching, ("phone-menu",))
     yield DeliverDialog(window, receiver, [item], ["Berth change"], made, made / "handed")
-    yield UnwantedDialog(window, [(some, entry)])
-    yield RecentDialog(window, [some])
+    yield UnwantedDialog(window, [(sample, entry)])
+    yield RecentDialog(window, [sample])
     yield RateDialog(window, 44_100, 44_100, 12.5, 3)
     yield HeaderlessDialog(window, raw, 2, None)
-    yield HeaderlessDialog(window, some, 0, None, STREAMS)
+    yield HeaderlessDialog(window, sample, 0, None, STREAMS)
     yield ListDialog(window, lines, 3)
     if "corpus" in extensions():
         from kittiwake.bundled.corpus.rows_dialog import RowsDialog

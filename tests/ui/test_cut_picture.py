@@ -15,7 +15,7 @@ from tests.sounds import FolderCase, speech_like
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier
 READING = Path(demo.__file__).parent / "reading"
-TOLD = json.loads((READING / "where.json").read_text("utf-8"))
+TRUTH = json.loads((READING / "where.json").read_text("utf-8"))
 
 
 class TestPicture(FolderCase):

@@ -23,7 +23,7 @@ from tests.ui.base import WindowCase, listen_once
 
 Key, Mod = Qt.Key, Qt.KeyboardModifier
 READING = Path(demo.__file__).parent / "reading"
-TOLD = json.loads((READING / "where.json").read_text("utf-8"))
+TRUTH = json.loads((READING / "where.json").read_text("utf-8"))
 
 
 class CutCase(WindowCase):
@@ -60,7 +60,7 @@ class CutCase(WindowCase):
         return self.session.project.cut_of(self.source).spans
 
     def flubs(self) -> list[Span]:
-        places = [(o["start"], o["stop"]) for o in TOLD["others"] if o["what"] == "flub"]
+        places = [(o["start"], o["stop"]) for o in TRUTH["others"] if o["what"] == "flub"]
         return [s for s in self.spans if any(a < s.stop and s.start < b for a, b in places)]
 
     def click_list(self, span: Span) -> None:
@@ -74,11 +74,11 @@ class CutCase(WindowCase):
     def check_names(self) -> None:
         """Every line has its name, and the clip holds the line."""
         clips = {clip.name: clip for clip in self.session.project.job.clips}
-        self.assertEqual(set(clips), {line["name"] for line in TOLD["lines"]})
-        for line in TOLD["lines"]:
+        self.assertEqual(set(clips), {line["name"] for line in TRUTH["lines"]})
+        for line in TRUTH["lines"]:
             clip = clips[line["name"]]
             self.assertLessEqual(clip.start, line["start"])
-            self.assertGreaterEqual(clip.stop or 0, line["stop"] - round(0.03 * TOLD["rate"]))
+            self.assertGreaterEqual(clip.stop or 0, line["stop"] - round(0.03 * TRUTH["rate"]))
 
 
 class TestReading(CutCase):
@@ -104,17 +104,17 @@ class TestReading(CutCase):
         self.settle()
         made = self.visible_outputs()
         self.assertEqual(len(made), 40)
-        self.assertEqual({p.stem for p in made}, {line["name"] for line in TOLD["lines"]})
+        self.assertEqual({p.stem for p in made}, {line["name"] for line in TRUTH["lines"]})
         self.assertLessEqual(self.actions / 40, 1.2, f"{self.actions} actions")
         # What was made of a clip is as long as the clip, to the frame.
         clip = self.clip("good-night")
         facts = analyze(next(p for p in made if p.stem == "good-night"))
         assert facts.measures
-        self.assertAlmostEqual(facts.measures.frames, ((clip.stop or 0) - clip.start) / TOLD["rate"] * 8000, delta=1)
+        self.assertAlmostEqual(facts.measures.frames, ((clip.stop or 0) - clip.start) / TRUTH["rate"] * 8000, delta=1)
 
     def test_without_a_list_every_name_is_typed_and_the_next_plays_by_itself(self) -> None:
         self.open_cut()
-        lines = iter(TOLD["lines"])
+        lines = iter(TRUTH["lines"])
         flubs = {span.id for span in self.flubs()}
         self.act(Key.Key_Return)
         self.assertIs(self.app.focusWidget(), self.page.name)
@@ -154,15 +154,15 @@ class TestReading(CutCase):
         self.assertTrue(self.page.ear.isVisible())
         self.wait_for(lambda: "Listening" not in self.page.ear.notice.text())
         self.assertIs(self.session.project.job, before)  # a suggestion changes nothing
-        some = self.page.ear.suggestions(self.source, self.session.project.cut_of(self.source))
-        self.assertGreater(len(some), 20)
-        first = next(s for s in self.spans if s.id in some)
+        sample = self.page.ear.suggestions(self.source, self.session.project.cut_of(self.source))
+        self.assertGreater(len(sample), 20)
+        first = next(s for s in self.spans if s.id in sample)
         self.page.choose(first.id)
-        self.assertIn(f"Suggestion: sounds like “{some[first.id].name}”", self.page.ear.notice.text())
+        self.assertIn(f"Suggestion: sounds like “{sample[first.id].name}”", self.page.ear.notice.text())
         self.press(Key.Key_Return, Mod.ControlModifier)
         taken = self.session.project.cut_of(self.source).span(first.id)
         assert taken is not None
-        self.assertEqual((taken.name, taken.by_hand), (some[first.id].name, True))
+        self.assertEqual((taken.name, taken.by_hand), (sample[first.id].name, True))
         self.press(Key.Key_Z, Mod.ControlModifier)
         self.page.ear.all_button.click()
         self.check_names()
@@ -194,7 +194,7 @@ class TestReading(CutCase):
         self.assertAlmostEqual(level.active_dbov, meter.result()[0], places=2)
 
     def said_in(self, span: Span) -> list[str]:
-        return [line["name"] for line in TOLD["lines"] if line["start"] < span.stop and span.start < line["stop"]]
+        return [line["name"] for line in TRUTH["lines"] if line["start"] < span.stop and span.start < line["stop"]]
 
     def test_found_again_nothing_of_a_person_is_lost_and_it_is_told_first(self) -> None:
         self.open_cut()
@@ -207,7 +207,7 @@ class TestReading(CutCase):
         self.press(Key.Key_Right)
         self.press(Key.Key_Right, Mod.ShiftModifier)
         moved = self.spans[5]
-        rate = TOLD["rate"]
+        rate = TRUTH["rate"]
         self.assertEqual(moved.stop, before.stop + round(0.01 * rate) + round(0.001 * rate))
         self.page.finding.controls["pause"].setValue(2.5)
         self.assertIn("would be found", self.page.finding.notice.toolTip())
@@ -270,12 +270,12 @@ class TestReading(CutCase):
         QTest.mouseRelease(wave, Qt.MouseButton.LeftButton, pos=to)
         moved = self.session.project.cut_of(self.source).span(span.id)
         assert moved is not None
-        self.assertAlmostEqual(moved.start, wave.frame_at(to.x()), delta=0.013 * TOLD["rate"])
+        self.assertAlmostEqual(moved.start, wave.frame_at(to.x()), delta=0.013 * TRUTH["rate"])
         samples = wave.picture.samples(moved.start - 1, moved.start + 1)  # type: ignore[union-attr]
         assert samples is not None
         self.assertNotEqual(bool(np.signbit(samples[0])), bool(np.signbit(samples[1])))
         # A span by hand, in the silence before everything.
-        wave.show_range(0, 1.2 * TOLD["rate"])
+        wave.show_range(0, 1.2 * TRUTH["rate"])
         QTest.mousePress(wave, Qt.MouseButton.LeftButton, pos=QPoint(100, y))
         QTest.mouseMove(wave, QPoint(200, y))
         QTest.mouseMove(wave, QPoint(300, y))
@@ -292,8 +292,8 @@ class TestReading(CutCase):
             marks = read_marks(path)
             self.assertEqual(len(marks), 42, ending)
             for mark, (start, stop) in zip(marks, wanted, strict=True):
-                self.assertAlmostEqual(mark.start * TOLD["rate"], start, delta=12 if ending == "vtt" else 0.6)
-                self.assertAlmostEqual(mark.stop * TOLD["rate"], stop, delta=12 if ending == "vtt" else 0.6)
+                self.assertAlmostEqual(mark.start * TRUTH["rate"], start, delta=12 if ending == "vtt" else 0.6)
+                self.assertAlmostEqual(mark.stop * TRUTH["rate"], stop, delta=12 if ending == "vtt" else 0.6)
         edits.put_cut(
             self.session.project, "nothing", self.source, self.session.project.cut_of(self.source).changed(spans=())
         )
@@ -380,7 +380,7 @@ class TestTouchUps(CutCase):
         self.assertEqual(clip.touch_up.without, ((span.start + 5000, span.start + 9000),))
         found = self.session.project.plans.fit_of(clip, self.session.project.receivers[0])
         assert found and found.predicted_seconds
-        self.assertAlmostEqual(found.predicted_seconds, (span.stop - span.start - 4000) / TOLD["rate"], delta=0.001)
+        self.assertAlmostEqual(found.predicted_seconds, (span.stop - span.start - 4000) / TRUTH["rate"], delta=0.001)
         # Once more inside of it takes it back.
         self.page.wave.point_at(span.start + 6000)
         self.press(Key.Key_Q)

@@ -37,9 +37,9 @@ class TestEnds(FolderCase):
 
     def test_an_ordinary_close_ends_with_0_and_without_a_word(self) -> None:
         with self.window_of("QTimer.singleShot(2000, self.close)") as process:
-            _, told = process.communicate(timeout=60)
+            _, reported = process.communicate(timeout=60)
         self.assertEqual(
-            (process.returncode, [line for line in told.splitlines() if "propagateSize" not in line]), (0, [])
+            (process.returncode, [line for line in reported.splitlines() if "propagateSize" not in line]), (0, [])
         )
 
     def test_being_ended_by_the_desktop_keeps_the_work(self) -> None:
@@ -49,9 +49,9 @@ class TestEnds(FolderCase):
                 assert process.stdout
                 process.stdout.readline()
                 process.send_signal(number)
-                _, told = process.communicate(timeout=60)
+                _, reported = process.communicate(timeout=60)
             self.assertEqual(
-                (process.returncode, [line for line in told.splitlines() if "propagateSize" not in line]), (0, [])
+                (process.returncode, [line for line in reported.splitlines() if "propagateSize" not in line]), (0, [])
             )
             found = autosaved(self.folder / "state/kittiwake/rescue")
             self.assertEqual(len(found), 1)

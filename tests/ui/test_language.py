@@ -165,8 +165,8 @@ class TestNothingStaysEnglish(WindowCase):
         for page in (*telling, window.settings, window.watching, window.session):
             window.status.say("")
             page.message.emit(phrase("something"))
-            told = window.status.words.text()
-            self.assertEqual(told, "⟦something⟧", type(page).__name__)
+            reported = window.status.words.text()
+            self.assertEqual(reported, "⟦something⟧", type(page).__name__)
         for page, signal in ((window.player, "said"), (window.hearing, "said"), (bench.stand_ins, "said")):
             getattr(page, signal).emit(phrase("something else"))
             self.assertEqual(window.status.words.text(), "⟦something else⟧", type(page).__name__)

@@ -80,14 +80,14 @@ class TestRanges(WindowCase):
         self.press(Key.Key_Return)
         typed = next(span for span in self.spans if span.name == "Typed one")
         self.assertEqual((typed.start, typed.stop, typed.held), (20 * RATE, round(25.5 * RATE), ("start", "stop")))
-        for wrong, told in (
+        for wrong, expected in (
             ("soon to later", "no time"),
             ("5 to 3 x", "before it begins"),
             ("70 to 80 x", "ends at 60.000 s"),
         ):
             self.page.typed.setText(wrong)
             self.page.add_typed()
-            self.assertIn(told, self.window.status.words.text())
+            self.assertIn(expected, self.window.status.words.text())
         self.assertEqual(len(self.spans), 3)
 
     def test_the_table_is_edited_in_place(self) -> None:

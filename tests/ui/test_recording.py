@@ -170,8 +170,8 @@ class TestList(RecordCase):
         # The focus stays on the page: Enter presses nothing of the window.
         self.assertTrue(self.page.isAncestorOf(QApplication.focusWidget()))
         # What the stand-in said are the lines that were shown: as long as in the reading they come from.
-        told = json.loads((READING / "where.json").read_text("utf-8"))
-        spoken = {line["name"]: (line["stop"] - line["start"]) / told["rate"] for line in told["lines"]}
+        reported = json.loads((READING / "where.json").read_text("utf-8"))
+        spoken = {line["name"]: (line["stop"] - line["start"]) / reported["rate"] for line in reported["lines"]}
         for clip in self.session.project.job.clips:
             length = ((clip.stop or 0) - clip.start) / 48_000
             self.assertAlmostEqual(

@@ -52,12 +52,12 @@ class TestSuspicion(WindowCase):
     def test_a_false_rate_is_flagged_taken_and_taken_back(self) -> None:
         self.open_demo()
         fares = self.clip("Spring fares")
-        self.wait_for(lambda: any("48 kHz" in told for told in self.flags(fares)))
+        self.wait_for(lambda: any("48 kHz" in expected for expected in self.flags(fares)))
         self.window.board.select(fares.id)
         remedy = self.session.project.plans.problems_of(fares)[0].remedies[0]
         edits.apply_remedy(self.session.project, fares, None, remedy)
         self.assertEqual(self.clip("Spring fares").touch_up.true_rate, 48_000)
-        self.assertFalse(any("48 kHz" in told for told in self.flags(self.clip("Spring fares"))))
+        self.assertFalse(any("48 kHz" in expected for expected in self.flags(self.clip("Spring fares"))))
         self.press(Key.Key_Z, Mod.ControlModifier)
         right = self.session.project.plans.problems_of(self.clip("Spring fares"))[0].remedies[1]
         edits.apply_remedy(self.session.project, self.clip("Spring fares"), None, right)

@@ -60,8 +60,8 @@ class TestTheLine(WindowCase):
             page = self.window.bench.page_of("cell")
             text = " ".join(label.text() for label in page.problems.findChildren(type(page.path_label)))
             self.assertIn(part, text)
-            told = self.window.board.currentIndex().data(Qt.ItemDataRole.AccessibleTextRole)
-            self.assertIn(part, told)
+            reported = self.window.board.currentIndex().data(Qt.ItemDataRole.AccessibleTextRole)
+            self.assertIn(part, reported)
 
     def test_rows_appear_at_once_and_facts_fill_in(self) -> None:
         self.window.add_paths([DEMO / "Welcome.wav", DEMO / "Main menu.wav"])
@@ -330,12 +330,12 @@ class TestCommands(WindowCase):
             done.assert_called_once_with(one)
 
     def test_a_command_that_cannot_be_is_refused(self) -> None:
-        for wrong, told in (
+        for wrong, expected in (
             (Command("job.save", "Again", "Again.", print, (), "Job"), "there is a command job.save already"),
             (Command("x.y", "Other", "Other.", print, ("Ctrl+S",), "Job"), "the key Ctrl+S is that of job.save"),
             (Command("x.y", "Other", "Other.", print, (), "Jobs"), "there is no menu Jobs"),
         ):
-            with self.assertRaisesRegex(ValueError, re.escape(told)):
+            with self.assertRaisesRegex(ValueError, re.escape(expected)):
                 register(wrong)
         self.assertNotIn("x.y", [one.id for one in window_commands()])
 

@@ -79,11 +79,11 @@ class TestCorpus(WindowCase):
         self.assertAlmostEqual(0.75, self.page.qualities[clip.id].seconds)
         self.page.rule_field.setText("snr >= 20 dB")
         self.page.add_rule()
-        told = []
-        self.page.message.connect(told.append)
+        reported = []
+        self.page.message.connect(reported.append)
         with mock.patch.object(corpus_page.QFileDialog, "getExistingDirectory", return_value=str(self.folder / "c")):
             self.page.write_button.click()
-        self.wait_for(lambda: not self.page.worker.busy and any("is written" in line for line in told))
+        self.wait_for(lambda: not self.page.worker.busy and any("is written" in line for line in reported))
         rows = [json.loads(line) for line in (self.folder / "c" / "manifest.jsonl").read_text().splitlines()]
         self.assertEqual(4, len(rows))
         row = next(one for one in rows if one["id"] == clip.name)

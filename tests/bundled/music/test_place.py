@@ -88,11 +88,11 @@ class TestHoldMusic(WindowCase):
         self.page.put_button.click()
         self.done()
         self.assertEqual(self.page.recipe.loop, (2.0, 18.5))
-        for text, told in (("x", "“x”"), ("99:00", "inside")):
+        for text, expected in (("x", "“x”"), ("99:00", "inside")):
             self.page.stop.setText(text)
             self.page.put_button.click()
             self.done()
-            self.assertIn(told, self.window.status.words.text())
+            self.assertIn(expected, self.window.status.words.text())
         self.page.stop.setText("0:18.5")
         self.page.find_button.click()
         self.done()

@@ -83,7 +83,7 @@ class TestCluster(FolderCase):
         self.assertIn("No scheduler answers", str(caught.exception))
         # Other libraries there than here, and a source that is another file there.
         others = {"numpy": "0.1"}
-        for name, lie, told in (
+        for name, lie, expected in (
             ("versions", lambda: others, "has other libraries"),
             ("code_digest", lambda: "other", "is another one than here"),
             ("what_is_wrong", _has_no_such_code, "is another one than here (no module"),
@@ -91,7 +91,7 @@ class TestCluster(FolderCase):
         ):
             with mock.patch.object(cluster, name, lie), self.assertRaises(MakeError) as caught:
                 list(run_batch(self.sources, self.wish("out"), self.cluster()))
-            self.assertIn(told, str(caught.exception))
+            self.assertIn(expected, str(caught.exception))
         # A folder that is not the same there: what it holds is not what was put in here.
         token = self.folder / "out" / ".token"
         self.assertIn("cannot be read and written", cluster.what_is_wrong({token: "x"}, {}, OURS))

@@ -91,8 +91,8 @@ class TestRuns(RunCase):
         for executor in (InProcess(), Processes(1)):
             out = self.folder / "out"
             with mock.patch("kittiwake.core.batch.runner._WAITING", 2):
-                told = [o.status for o in run_batch(paths, BatchRequest((MENU,), (out,)), executor)]
-            self.assertEqual(told, ["kept"] * 6 + ["made"])
+                reported = [o.status for o in run_batch(paths, BatchRequest((MENU,), (out,)), executor)]
+            self.assertEqual(reported, ["kept"] * 6 + ["made"])
             (out / "006.wav").unlink()
 
     def test_other_rules_make_all_anew_in_their_old_places(self) -> None:
@@ -128,9 +128,9 @@ class TestRuns(RunCase):
             return time.monotonic() > stopped or len(list((self.folder / "out").glob("*.wav"))) == 2
 
         with mock.patch("kittiwake.core.batch.runner.make_chunk_deferred", done_but_not_told):
-            told = list(run_batch(self.sources(4), wish, Processes(2), cancelled=cancelled))
-        self.assertEqual([outcome.status for outcome in told], ["made", "made"])
-        self.assertEqual({Path(o.output).name: o.sha256 for o in told}, self.bytes_of())
+            reported = list(run_batch(self.sources(4), wish, Processes(2), cancelled=cancelled))
+        self.assertEqual([outcome.status for outcome in reported], ["made", "made"])
+        self.assertEqual({Path(o.output).name: o.sha256 for o in reported}, self.bytes_of())
         self.assertEqual(self.states(self.run_all(self.sources(4))), {"kept": 2, "made": 2})
 
     def test_a_receiver_that_marks_spans_is_as_fast_the_second_time(self) -> None:
@@ -167,14 +167,15 @@ class TestRuns(RunCase):
             [one for n, one in enumerate(receivers) if bits >> n & 1] for bits in (1, 2, 4, 3, 6, 5, 7)
         ]  # every way to choose some of three
         clips = []
-        for n, (path, some) in enumerate(zip(self.sources(len(subsets)), subsets, strict=True), 1):
-            clip, facts = Clip(path, path.stem, receivers=tuple(one.slug for one in some)), analyze(path)
-            clips.append(PlannedClip(clip, facts, {one.slug: fit(clip, facts, one) for one in some}, n))
+        for n, (path, sample) in enumerate(zip(self.sources(len(subsets)), subsets, strict=True), 1):
+            clip, facts = Clip(path, path.stem, receivers=tuple(one.slug for one in sample)), analyze(path)
+            clips.append(PlannedClip(clip, facts, {one.slug: fit(clip, facts, one) for one in sample}, n))
         wish = BatchRequest(receivers, tuple(self.folder / one.slug for one in receivers))
         results = list(run_batch(clips, wish, InProcess()))
-        told = sorted((result.clip, result.receiver) for result in results if result.good)
+        reported = sorted((result.clip, result.receiver) for result in results if result.good)
         self.assertEqual(
-            told, sorted((c.clip.id, one.slug) for c, some in zip(clips, subsets, strict=True) for one in some)
+            reported,
+            sorted((c.clip.id, one.slug) for c, sample in zip(clips, subsets, strict=True) for one in sample),
         )
         self.assertEqual({fit(clips[0].clip, clips[0].facts, one).verdict for one in receivers[1:]}, {"left_out"})
 

@@ -49,9 +49,9 @@ class TestStages(FolderCase):
             return draft
 
         with mock.patch.object(BatchRequest, "analyze", looking), mock.patch.object(stages, "write", writing):
-            told = [result.to_dict() for result in make_chunk(task)]
-        self.assertEqual([row["status"] for row in told], ["made"] * 4)
-        self.assertEqual([row["seconds"] for row in told], [1.0, 2.0, 1.0, 1.0])
+            reported = [result.to_dict() for result in make_chunk(task)]
+        self.assertEqual([row["status"] for row in reported], ["made"] * 4)
+        self.assertEqual([row["seconds"] for row in reported], [1.0, 2.0, 1.0, 1.0])
         self.assertEqual(sorted(looked), sorted([source.path for source in task.sources] + [second]))
         self.assertEqual(self.left(), [])
 
@@ -75,9 +75,9 @@ class TestStages(FolderCase):
             return Result.of(written.plan, "failed", error="It changed.", code="changed")
 
         with mock.patch.object(stages, "planned", planning), mock.patch.object(stages, "verify", verifying):
-            told = {row["path"]: row for row in (result.to_dict() for result in make_chunk(task))}
-        self.assertEqual(Counter(row["status"] for row in told.values()), {"made": 3, "failed": 1})
-        self.assertIn("any more", told[str(second)]["error"])
+            reported = {row["path"]: row for row in (result.to_dict() for result in make_chunk(task))}
+        self.assertEqual(Counter(row["status"] for row in reported.values()), {"made": 3, "failed": 1})
+        self.assertIn("any more", reported[str(second)]["error"])
         self.assertEqual(self.left(), [])
 
     def test_what_was_written_goes_when_the_rest_is_ended(self) -> None:

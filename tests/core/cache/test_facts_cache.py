@@ -27,8 +27,8 @@ from tests.sounds import FolderCase, speech_like, spoken
 
 class TestShelf(FolderCase):
     def look(self, path: Path) -> tuple[Facts, list[PartialOverview]]:
-        told: list[PartialOverview] = []
-        return look_for_drawing((path, None, False), told.append, str(self.folder / "shelf")), told
+        reported: list[PartialOverview] = []
+        return look_for_drawing((path, None, False), reported.append, str(self.folder / "shelf")), reported
 
     def test_the_same_content_is_looked_at_once_wherever_it_lies(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 3), 16_000)
@@ -101,10 +101,10 @@ class TestShelf(FolderCase):
         whole, _ = self.look(path)
         (self.folder / "broken").mkdir()
         (self.folder / "broken" / "facts.sqlite").write_bytes(b"no database" * 1000)
-        told: list[PartialOverview] = []
-        self.assertEqual(look_for_drawing((path, None, False), told.append, str(self.folder / "broken")), whole)
+        reported: list[PartialOverview] = []
+        self.assertEqual(look_for_drawing((path, None, False), reported.append, str(self.folder / "broken")), whole)
         (self.folder / "a file").write_text("")
-        self.assertEqual(look_for_drawing((path, None, False), told.append, str(self.folder / "a file")), whole)
+        self.assertEqual(look_for_drawing((path, None, False), reported.append, str(self.folder / "a file")), whole)
 
     def test_a_damaged_one_is_begun_anew(self) -> None:
         facts, _ = self.look(self.write("a.wav", speech_like(16_000, 1), 16_000))
@@ -184,10 +184,10 @@ class TestShelf(FolderCase):
         rate = 8000
         x = np.tile(speech_like(rate, 60), 12)
         path = self.write("long.wav", x, rate)
-        facts, told = self.look(path)
-        self.assertGreater(len(told), 0)
-        self.assertEqual(len(told[0].coarse), 400)
-        self.assertAlmostEqual(told[0].seconds or 0, 720, delta=0.01)
+        facts, reported = self.look(path)
+        self.assertGreater(len(reported), 0)
+        self.assertEqual(len(reported[0].coarse), 400)
+        self.assertAlmostEqual(reported[0].seconds or 0, 720, delta=0.01)
         outline = FactsCache(self.folder / "shelf").peaks(facts.digest)
         peaks = Peaks(outline, len(x))
         for start, stop, columns in ((0, len(x), 1000), (1_000_000, 1_050_000, 50), (0, 2560, 10)):

@@ -148,11 +148,11 @@ def aac_samples(path: Path) -> np.ndarray:
     state = ctypes.c_void_p(found.NeAACDecOpen())
     rate, channels = ctypes.c_ulong(), ctypes.c_ubyte()
     found.NeAACDecInit(state, data, ctypes.c_ulong(len(data)), ctypes.byref(rate), ctypes.byref(channels))
-    at, out, told = 0, [], ctypes.create_string_buffer(256)
+    at, out, reported = 0, [], ctypes.create_string_buffer(256)
     while at < len(data):
-        samples = found.NeAACDecDecode(state, told, data[at:], ctypes.c_ulong(len(data) - at))
-        used, count = struct.unpack_from("LL", told)  # bytesconsumed, samples; native sizes are the same here
-        channels_out, error = told.raw[16], told.raw[17]
+        samples = found.NeAACDecDecode(state, reported, data[at:], ctypes.c_ulong(len(data) - at))
+        used, count = struct.unpack_from("LL", reported)  # bytesconsumed, samples; native sizes are the same here
+        channels_out, error = reported.raw[16], reported.raw[17]
         if error or not used:
             raise AssertionError(f"libfaad2 says {error} at {at}")
         if count:

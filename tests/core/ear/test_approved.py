@@ -44,9 +44,9 @@ class TestLines(unittest.TestCase):
         found: dict[str, Any] = {}
         for seed in (1, 2):
             blind = Blind("one", "other", 6, seed)
-            told = []
+            reported = []
             for answer in (True, True, False, True, False, False, True):
-                told.append(
+                reported.append(
                     [
                         blind.way("x"),
                         blind.way("a"),
@@ -58,7 +58,7 @@ class TestLines(unittest.TestCase):
                     ]
                 )
                 blind.answer(answer)
-            found[f"blind {seed}"] = [told, blind.right, blind.by_guessing, blind.over, blind.words]
+            found[f"blind {seed}"] = [reported, blind.right, blind.by_guessing, blind.over, blind.words]
         for text in ("Deck 12 is closed!", "It's 100 metres", "", "St. Mary’s, 7:30", "Ärger 3.5", "007"):
             found[f"words {text}"] = words_of(text)
         for word in ("welcome", "skerrow", "brinmar", "x", "ferries", "two"):

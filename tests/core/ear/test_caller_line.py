@@ -19,9 +19,9 @@ from tests.sounds import spoken
 
 def heard(line: CallerLine, rate: int = 48_000) -> tuple[np.ndarray, float, float]:
     sound = np.tile(spoken(rate), 2)
-    came = on_the_line([sound[:, None]], rate, len(sound), line)
-    assert came.stoi is not None
-    return came.sound, came.lost, came.stoi
+    result = on_the_line([sound[:, None]], rate, len(sound), line)
+    assert result.stoi is not None
+    return result.sound, result.lost, result.stoi
 
 
 class TestLine(unittest.TestCase):
@@ -60,9 +60,9 @@ class TestLine(unittest.TestCase):
 
     def test_noise_and_level_are_as_set(self) -> None:
         silence = np.zeros(48_000, np.float32)
-        came = on_the_line([silence[:, None]], 48_000, len(silence), CallerLine(noise_dbov=-40, level_db=6))
-        self.assertAlmostEqual(20 * np.log10(float(np.sqrt((came.sound**2).mean()))), -34, delta=0.3)
-        self.assertIsNone(came.stoi)
+        result = on_the_line([silence[:, None]], 48_000, len(silence), CallerLine(noise_dbov=-40, level_db=6))
+        self.assertAlmostEqual(20 * np.log10(float(np.sqrt((result.sound**2).mean()))), -34, delta=0.3)
+        self.assertIsNone(result.stoi)
         self.assertIn("noise −40 dBov, +6 dB", CallerLine(noise_dbov=-40, level_db=6).words)
 
 

@@ -20,12 +20,12 @@ READING = Path(demo.__file__).parent / "reading"
 
 class TestListener(TestCase):
     def test_every_line_of_the_reading_is_heard_flubs_are_their_line_and_coughs_are_none(self) -> None:
-        told = json.loads((READING / "where.json").read_text("utf-8"))
+        reported = json.loads((READING / "where.json").read_text("utf-8"))
         with (READING / "Season list.csv").open(encoding="utf-8") as file:
             lines = tuple(Line(row["name"], row["text"]) for row in csv.DictReader(file))
-        air = round(0.1 * told["rate"])
-        said = [(one["start"], one["stop"], one["name"]) for one in told["lines"]]
-        said += [(one["start"], one["stop"], one["what"]) for one in told["others"]]
+        air = round(0.1 * reported["rate"])
+        said = [(one["start"], one["stop"], one["name"]) for one in reported["lines"]]
+        said += [(one["start"], one["stop"], one["what"]) for one in reported["others"]]
         spans = tuple(Span(start - air, stop + air, id=f"{n}") for n, (start, stop, _) in enumerate(said))
         heard: dict[str, str] = {}
         shares: list[float] = []

@@ -54,7 +54,7 @@ TOUCHES = (
 )  # fmt: skip
 
 
-def told(found: Fit, *, whole: bool = False) -> list[Any]:
+def described(found: Fit, *, whole: bool = False) -> list[Any]:
     """A fit in short; ``whole`` with its path and its recipe."""
     problems = [
         [p.code, p.severity, p.message, [[r.code, r.what, r.result, r.touch_up, r.asks] for r in p.remedies]]
@@ -88,7 +88,7 @@ class TestApproved(FolderCase):
         found = {}
         for name, facts in self.facts().items():
             for slug, receiver in shipped_receivers().items():
-                got = told(fit(self.clip(name), facts, receiver))
+                got = described(fit(self.clip(name), facts, receiver))
                 found[f"{name} {slug}"] = [*got[:4], [f"{p[0]} {p[1]}" for p in got[4]]]
         approve(self, "plans", found)
 
@@ -108,7 +108,7 @@ class TestApproved(FolderCase):
                     if slug != "phone-menu"
                     else ("voice 16", "air", "inverted", "four", "soft", "clipped", "short")
                 ):
-                    found[f"{slug} {settings} {name}"] = told(
+                    found[f"{slug} {settings} {name}"] = described(
                         fit(self.clip(name), self.facts()[name], receiver),
                         whole=name == "air" and slug == "phone-menu",
                     )
@@ -124,7 +124,7 @@ class TestApproved(FolderCase):
                 ("offset", "master"),
                 ("voice 48 µ-law", "hold-music"),
             ):
-                found[f"{n} {name} {slug}"] = told(
+                found[f"{n} {name} {slug}"] = described(
                     fit(self.clip(name, touch_up=touch), self.facts()[name], load_receiver(slug)), whole=True
                 )
         approve(self, "touched", found)
@@ -161,31 +161,33 @@ class TestApproved(FolderCase):
         paging = load_receiver("paging-controller")
         bad = Note("truncated", "It breaks off.", "Ask again.")
         found = {
-            "not for it": told(fit(self.clip("a", receivers=("master",)), facts, menu)),
-            "span": told(fit(self.clip("a", start=8000, stop=24_000), facts, menu), whole=True),
-            "nothing": told(fit(self.clip("a", start=facts.measures.frames if facts.measures else 0), facts, menu)),
-            "one frame": told(
+            "not for it": described(fit(self.clip("a", receivers=("master",)), facts, menu)),
+            "span": described(fit(self.clip("a", start=8000, stop=24_000), facts, menu), whole=True),
+            "nothing": described(
+                fit(self.clip("a", start=facts.measures.frames if facts.measures else 0), facts, menu)
+            ),
+            "one frame": described(
                 fit(self.clip("a", start=facts.measures.frames - 1 if facts.measures else 0), facts, menu)
             ),
-            "empty": told(fit(self.clip("a", start=9_999_999), facts, menu)),
-            "breaks off": told(fit(self.clip("a"), dataclasses.replace(facts, notes=(bad,)), menu)),
-            "odd numbers": told(
+            "empty": described(fit(self.clip("a", start=9_999_999), facts, menu)),
+            "breaks off": described(fit(self.clip("a"), dataclasses.replace(facts, notes=(bad,)), menu)),
+            "odd numbers": described(
                 fit(self.clip("a"), dataclasses.replace(facts, notes=(Note("not_numbers", "m", "r"),)), menu)
             ),
-            "unread": told(
+            "unread": described(
                 fit(self.clip("a"), dataclasses.replace(facts, error=Note("damaged", "It is.", "Ask.")), menu)
             ),
-            "kind": told(fit(self.clip("a", kind="alert"), facts, paging)),
-            "no kind": told(fit(self.clip("a", kind="shanty"), facts, paging)),
-            "music": told(fit(self.clip("a", kind="music"), facts, menu)),
-            "past": told(
+            "kind": described(fit(self.clip("a", kind="alert"), facts, paging)),
+            "no kind": described(fit(self.clip("a", kind="shanty"), facts, paging)),
+            "music": described(fit(self.clip("a", kind="music"), facts, menu)),
+            "past": described(
                 fit(
                     self.clip("a", kind="music", rights=Rights(holder="x", licence="y", until="2001-01-01")),
                     facts,
                     menu,
                 )
             ),
-            "rights": told(
+            "rights": described(
                 fit(
                     self.clip("a", kind="music", rights=Rights(holder="x", licence="y", until="2999-01-01")),
                     facts,
@@ -196,9 +198,11 @@ class TestApproved(FolderCase):
         }
         for before in (0, 20_000, 39_000, 39_990, 50_000):
             tight = with_settings(menu, ("total_bytes=40000",))
-            found[f"memory {before}"] = told(fit(self.clip("a"), facts, tight, BatchContext(taken={"one": before})))
+            found[f"memory {before}"] = described(
+                fit(self.clip("a"), facts, tight, BatchContext(taken={"one": before}))
+            )
         cues = BatchContext(inside={"one": tuple(Cue(9000 * n, 9000 * n + 5000, f"span {n}") for n in range(4))})
-        found["cues"] = told(
+        found["cues"] = described(
             fit(self.clip("a"), facts, with_settings(load_receiver("quay-beacon"), ("cue_points=true",)), cues),
             whole=True,
         )
@@ -221,7 +225,7 @@ class TestApproved(FolderCase):
             found[f"context {settings}"] = [
                 context.gain_db,
                 context.taken,
-                {key: [list(c) for c in some] for key, some in context.inside.items()},
+                {key: [list(c) for c in sample] for key, sample in context.inside.items()},
             ]
         levels = [
             (one.measures.level, one.seconds or 0)
@@ -236,8 +240,8 @@ class TestApproved(FolderCase):
         found = {}
         for name, facts in self.facts().items():
             clip = self.clip(name, text="Welcome aboard, the ferry to Skerrow leaves from pier two at ten fifteen.")
-            some = findings(clip, facts)
-            found[name] = [[p.code, p.severity, p.message, [r.what for r in p.remedies]] for p in some]
+            sample = findings(clip, facts)
+            found[name] = [[p.code, p.severity, p.message, [r.what for r in p.remedies]] for p in sample]
             if (pace := pace_suspicion(clip, facts)) is not None:
                 found[f"pace {name}"] = [pace.message, [[r.what, r.result, r.touch_up] for r in pace.remedies]]
         approve(self, "findings", found)
@@ -282,9 +286,9 @@ class TestApproved(FolderCase):
             if odd is None:
                 continue
             found[f"{true} {stamped} print"] = [odd.pitch, odd.pace, odd.edge, odd.level[::24]]
-            for some in (prints, prints[:4], prints[-5:]):
-                got = suspicions([*some, dataclasses.replace(odd, path=Path("odd"))])
-                found[f"{true} as {stamped} beside {len(some)}"] = {
+            for sample in (prints, prints[:4], prints[-5:]):
+                got = suspicions([*sample, dataclasses.replace(odd, path=Path("odd"))])
+                found[f"{true} as {stamped} beside {len(sample)}"] = {
                     str(p): [q.message, [[r.what, r.result, r.touch_up] for r in q.remedies]] for p, q in got.items()
                 }
         approve(self, "suspicions", found)

@@ -145,11 +145,11 @@ class TestWords(FolderCase):
         }  # fmt: skip
         for group, names in groups.items():
             for style in ("{} one.wav", "prompt_{:03}.WAV", "PROMPT{}.wav", "é{}.wav"):
-                some = [
+                sample = [
                     dataclasses.replace(known[name], path=Path("/in") / style.format(n))
                     for n, name in enumerate(names)
                 ]
-                got = or_error(learn, some, "Learned", "learned")
+                got = or_error(learn, sample, "Learned", "learned")
                 found[f"{group} {style}"] = (
                     got
                     if isinstance(got, str)

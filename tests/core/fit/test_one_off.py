@@ -66,12 +66,12 @@ class TestForms(unittest.TestCase):
         )
         self.assertEqual((found.treatment.level.target, found.rules.accepts[0].sample_rates), (-20, (44_100,)))
         self.assertEqual(found.rules.names.extension, ".wave")
-        for setting, told in (
+        for setting, expected in (
             ("max_second=3", "max_seconds"),
             ("x", "sets nothing"),
             ("channels=7", "rules.channels"),
         ):
-            with self.assertRaisesRegex(RulesError, told):
+            with self.assertRaisesRegex(RulesError, expected):
                 with_settings(master, (setting,))
 
     def test_repaired_rules_can_be_met(self) -> None:

@@ -37,10 +37,10 @@ class TestObjects(unittest.TestCase):
         self.assertEqual(PAGE.read_text("utf-8"), page(), "renew it with ./run formats")
 
     def test_every_field_of_rules_and_treatments_has_its_sentence(self) -> None:
-        told = {str(blank.path[-1]) for _, blank in blanks()}
+        reported = {str(blank.path[-1]) for _, blank in blanks()}
         for part in (Rules, Limits, Treatment):
             names = {field.name for field in dataclasses.fields(part)}
-            self.assertEqual(names - told - _BY_HAND, set(), part)
+            self.assertEqual(names - reported - _BY_HAND, set(), part)
 
     def test_every_field_of_the_form_is_one_of_touch_ups_and_no_place_is_taken_twice(self) -> None:
         names = [field.name for stage in PATH for field in stage.fields]
@@ -81,10 +81,10 @@ class TestObjects(unittest.TestCase):
         for receiver in shipped_receivers().values():
             self.assertEqual(check_receiver(receiver), [], receiver.slug)
             self.assertTrue(demands_of(receiver).startswith("It takes "), receiver.slug)
-        told = demands_of(with_settings(load_receiver("phone-menu"), ["max_seconds=3", "advised_seconds=2"]))
-        self.assertIn("A file lasts at most 3", told)
-        self.assertIn("At most 2", told)
-        self.assertNotIn("  ", told)
+        reported = demands_of(with_settings(load_receiver("phone-menu"), ["max_seconds=3", "advised_seconds=2"]))
+        self.assertIn("A file lasts at most 3", reported)
+        self.assertIn("At most 2", reported)
+        self.assertNotIn("  ", reported)
 
     def test_a_size_that_no_file_keeps_to_is_a_fault(self) -> None:
         """Of AMR the magic number (6 B) and one frame of the stated bit rate: RFC 4867, 32 B at 12.2 kbit/s, 13 B at 4.75."""
@@ -92,9 +92,9 @@ class TestObjects(unittest.TestCase):
             for most, fault in ((least - 1, True), (least, False)):
                 form = {"container": "amr", "encoding": "amr_nb", "sample_rates": [8000], "bit_rate": bit_rate}
                 rules = {"accepts": [form], "limits": {"max_bytes": most}}
-                told = check_receiver(receiver_from_data({"slug": "x", "name": "X", "rules": rules}, "It"))
-                found = [one for one in told if "is too little for any file" in one]
-                self.assertEqual(bool(found), fault, (bit_rate, most, told))
+                reported = check_receiver(receiver_from_data({"slug": "x", "name": "X", "rules": rules}, "It"))
+                found = [one for one in reported if "is too little for any file" in one]
+                self.assertEqual(bool(found), fault, (bit_rate, most, reported))
                 self.assertTrue(all(f"has {least} bytes" in one for one in found), found)
 
     def test_what_stands_in_the_way_is_lived_with_only_where_somebody_can(self) -> None:

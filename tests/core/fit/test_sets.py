@@ -108,8 +108,8 @@ class TestKinds(SetCase):
         any_ = receiver('kinds = ["alert", "general"]')
         found = fit(clip, facts, any_)
         self.assertEqual((found.verdict, found.problems[0].code), ("decide", "no_kind"))
-        told = found.problems[0].remedies[0].apply(clip, "any")
-        self.assertEqual((told.kind, fit(told, facts, any_).verdict), ("alert", "convert"))
+        reported = found.problems[0].remedies[0].apply(clip, "any")
+        self.assertEqual((reported.kind, fit(reported, facts, any_).verdict), ("alert", "convert"))
 
 
 class TestPatterns(SetCase):

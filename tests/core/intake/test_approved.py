@@ -38,12 +38,12 @@ def read(path: Path, stated: Stated | None = None, **how: bool) -> list[Any]:
     except KittiwakeError as error:
         return [type(error).__name__, error.code, error.message, error.remedy]
     head = reader.header
-    frames, power, some = 0, 0.0, np.zeros(0, np.float32)
+    frames, power, sample = 0, 0.0, np.zeros(0, np.float32)
     try:
         for block in reader.blocks():
             frames += len(block)
             power += float(np.square(block, dtype=np.float64).sum())
-            some = block[len(block) // 2] if len(block) else some
+            sample = block[len(block) // 2] if len(block) else sample
     except KittiwakeError as error:
         return [error.code, error.message, frames]
     finally:
@@ -62,7 +62,7 @@ def read(path: Path, stated: Stated | None = None, **how: bool) -> list[Any]:
         trouble,
         frames,
         round(power, 2),
-        np.round(some, 4),
+        np.round(sample, 4),
     ]
 
 
@@ -176,9 +176,9 @@ class TestApproved(FolderCase):
             "data promises more": riff(fmt(), (b"data", sound))[:-1000], "data says 0": data[:40] + bytes(4) + sound, "data says all": data[:40] + b"\xff\xff\xff\xff" + sound, "rifx": b"RIFX" + data[4:], "rf64": b"RF64" + data[4:],
             "late": riff((b"JUNK", bytes(5000)), fmt(), (b"data", sound)), "text": b"Say this, please.\n" * 40, "html": b"<html><body>no</body></html>" * 9, "zeros": bytes(3000), "empty": b"", "bytes": noise(8000, 0.5).tobytes(),
         }  # fmt: skip
-        for name, some in cases.items():
-            path = self.put(f"{name}.wav", some)
-            where = find_sound(path, len(some))
+        for name, sample in cases.items():
+            path = self.put(f"{name}.wav", sample)
+            where = find_sound(path, len(sample))
             if name in ("plain", "no size", "data says 0", "float"):
                 found[f"{name} from within"] = from_within(path)
             found[name] = [
@@ -325,8 +325,8 @@ class TestApproved(FolderCase):
         for name in ("deep/a.wav", "deep/er/b.FLAC", "deep/.hidden.wav", "deep/c.txt", "deep/d.jpg", "deep/e.mp3"):
             self.put(name, (DEMO / "Welcome.wav").read_bytes() if "c." not in name else b"words")
         passed = PassedOver()
-        some = sorted(
+        sample = sorted(
             str(Path(p).relative_to(self.folder)) for p in find_sound_files([self.folder / "deep"], passed=passed)
         )
-        found["folder"] = [some, str(passed).replace(str(self.folder), "")]
+        found["folder"] = [sample, str(passed).replace(str(self.folder), "")]
         approve(self, "intake", found)

@@ -100,5 +100,5 @@ class TestSkipping(FolderCase):
             soundfile.write(str(path), sound, 48_000, format=form, subtype=subtype)
             whole = np.concatenate(list(open_sound(path).blocks()))
             for start, stop in ((0, 10), (70_001, 70_500), (149_999, None), (65_536, 140_000)):
-                some = np.concatenate(list(span_of(open_sound(path), start, stop)))
-                np.testing.assert_array_equal(some, whole[start:stop], err_msg=f"{name} {start}")
+                sample = np.concatenate(list(span_of(open_sound(path), start, stop)))
+                np.testing.assert_array_equal(sample, whole[start:stop], err_msg=f"{name} {start}")

@@ -35,7 +35,7 @@ class TestStreams(FolderCase):
 
     def test_each_can_be_chosen(self) -> None:
         path = self.video()
-        self.assertEqual([told[:6] for told in streams_of(path)], ["1: eng", "2: fra"])
+        self.assertEqual([expected[:6] for expected in streams_of(path)], ["1: eng", "2: fra"])
         for stream, hertz in ((0, 400), (1, 1700)):
             facts = analyze(path, Stated.of_stream(stream))
             assert facts.measures

@@ -59,18 +59,18 @@ class TestApproved(FolderCase):
 
     def test_outputs(self) -> None:
         found: dict[str, Any] = {}
-        some = {name: (path, analyze(path)) for name, path in written(self.folder)}
+        sample = {name: (path, analyze(path)) for name, path in written(self.folder)}
         for settings in SETTINGS:
             for slug in ("phone-menu", "quay-beacon"):
                 receiver = with_settings(load_receiver(slug), settings) if settings else load_receiver(slug)
-                for name in ("voice 16", "later right", "soft") if settings else some:
-                    path, facts = some[name]
+                for name in ("voice 16", "later right", "soft") if settings else sample:
+                    path, facts = sample[name]
                     found[f"{slug} {settings} {name}"] = self.made(
                         Clip.whole(path).changed(id="one"), receiver, facts
                     )
         for n, touch in enumerate(TOUCHES):
             for slug in ("phone-menu", "master"):
-                path, facts = some["voice 16"]
+                path, facts = sample["voice 16"]
                 found[f"touch {n} {slug}"] = self.made(
                     Clip.whole(path).changed(id="one", touch_up=touch), load_receiver(slug), facts
                 )
@@ -80,7 +80,7 @@ class TestApproved(FolderCase):
             ("quay-beacon", ("min_level_dbov=-14", "level.measure=peak", "target_dbfs=-8")),
             ("quay-beacon", ("max_level_dbov=-30", "level.measure=peak", "target_dbfs=-3")),
         ):
-            path, facts = some["voice 16"]
+            path, facts = sample["voice 16"]
             clip = Clip.whole(path).changed(id="one", touch_up=TouchUp(accepted=("level_inside",)))
             found[f"range {settings}"] = self.made(clip, with_settings(load_receiver(slug), settings), facts)
         approve(self, "outputs", found)

@@ -43,15 +43,19 @@ def cues_in(data: bytes) -> list[Cue]:
         return []
     count = struct.unpack_from("<I", chunks[b"cue "])[0]
     points = [struct.unpack_from("<II4sIII", chunks[b"cue "], 4 + 24 * n) for n in range(count)]
-    told: dict[bytes, dict[int, bytes]] = {b"labl": {}, b"ltxt": {}}
+    reported: dict[bytes, dict[int, bytes]] = {b"labl": {}, b"ltxt": {}}
     inner, at = chunks[b"LIST"], 4
     assert inner[:4] == b"adtl"
     while at < len(inner):
         name, size, number = struct.unpack_from("<4sII", inner, at)
-        told[name][number] = inner[at + 12 : at + 8 + size]
+        reported[name][number] = inner[at + 12 : at + 8 + size]
         at += 8 + size + size % 2
     return [
-        Cue(offset, offset + struct.unpack_from("<I", told[b"ltxt"][number])[0], told[b"labl"][number][:-1].decode())
+        Cue(
+            offset,
+            offset + struct.unpack_from("<I", reported[b"ltxt"][number])[0],
+            reported[b"labl"][number][:-1].decode(),
+        )
         for number, _, chunk, _, _, offset in points
         if chunk == b"data"
     ]

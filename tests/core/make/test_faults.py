@@ -95,9 +95,9 @@ class TestDisk(FaultCase):
     def test_the_ledger_cannot_be_written(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 1), 16_000)
         with mock.patch.object(Ledger, "add", side_effect=OSError(28, "No space left on device")):
-            told = self.outcomes(path)[0]
-        self.assertEqual(told["status"], "failed")
-        self.assertIn("No space left on device", told["error"])
+            reported = self.outcomes(path)[0]
+        self.assertEqual(reported["status"], "failed")
+        self.assertIn("No space left on device", reported["error"])
         self.assertEqual(self.visible(), [])
 
     def test_a_folder_that_vanishes_before_the_names_are_given(self) -> None:
@@ -123,7 +123,7 @@ class TestDisk(FaultCase):
             mock.patch.object(place, "_syncfs", return_value=False) as asked,
             mock.patch.object(place.os, "fsync", lambda handle: (forced.append(handle), fsync(handle))),
         ):
-            self.assertEqual({told["status"] for told in self.outcomes(*paths)}, {"made"})
+            self.assertEqual({expected["status"] for expected in self.outcomes(*paths)}, {"made"})
         self.assertTrue(asked.called)
         self.assertGreaterEqual(len(forced), 24)
         self.assertEqual(len(self.visible()), 24)
@@ -154,11 +154,11 @@ class TestSources(FaultCase):
         (folder / "linked.wav").symlink_to(good)
         found = list(find_sound_files([folder]))
         self.assertEqual([path.name for path in found], ["linked.wav"])
-        told = {Path(t["path"]).name: t for t in self.outcomes(*sorted(folder.glob("*.wav")))}
-        self.assertEqual(told["linked.wav"]["status"], "made")
+        reported = {Path(t["path"]).name: t for t in self.outcomes(*sorted(folder.glob("*.wav")))}
+        self.assertEqual(reported["linked.wav"]["status"], "made")
         for name in ("pipe.wav", "device.wav", "nowhere.wav"):
-            self.assertEqual(told[name]["status"], "refused", name)
-            self.assertTrue(told[name]["error"])
+            self.assertEqual(reported[name]["status"], "refused", name)
+            self.assertTrue(reported[name]["error"])
 
     def test_an_output_that_is_a_link_is_never_written_through(self) -> None:
         path = self.write("a.wav", speech_like(16_000, 1), 16_000)
@@ -179,9 +179,9 @@ class TestSources(FaultCase):
         path = deep / ("n" * 200 + ".wav")
         shutil.move(self.write("short.wav", speech_like(16_000, 1), 16_000), path)
         self.assertEqual([p.name for p in find_sound_files([self.folder])], [path.name])
-        told = self.outcomes(path)[0]
-        self.assertEqual(told["status"], "made", told["error"])
-        self.assertEqual(len(Path(told["output"]).stem), MENU.rules.names.max_length)
+        reported = self.outcomes(path)[0]
+        self.assertEqual(reported["status"], "made", reported["error"])
+        self.assertEqual(len(Path(reported["output"]).stem), MENU.rules.names.max_length)
 
 
 class TestHostile(FaultCase):

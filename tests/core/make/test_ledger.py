@@ -47,10 +47,10 @@ class TestLedger(FolderCase):
                     last.pop(entry.output, None)
                     last[entry.output] = entry
             for ledger in (live, Ledger(folder, paths=paths)):
-                told = [(e.output, e.sha256, e.bytes, e.source, e.clip, e.receiver, e.seconds) for e in ledger]
+                reported = [(e.output, e.sha256, e.bytes, e.source, e.clip, e.receiver, e.seconds) for e in ledger]
                 wanted = last.values()
                 self.assertEqual(
-                    told, [(e.output, e.sha256, e.bytes, e.source, e.clip, e.receiver, e.seconds) for e in wanted]
+                    reported, [(e.output, e.sha256, e.bytes, e.source, e.clip, e.receiver, e.seconds) for e in wanted]
                 )
                 self.assertEqual(len(ledger), len(last))
                 for entry in (entry for lot in lots for entry in lot):

@@ -164,8 +164,8 @@ class TestTheSound(MakeCase):
 def receivers(draw: st.DrawFn) -> Receiver:
     """Any receiver that can be made for: every format, with legal rates, channels and bit rates."""
     form = draw(st.sampled_from([form for form in FORMATS.values() if form.is_there()]))
-    some = form.rates or [r for r in (8000, 11_025, 16_000, 22_050, 48_000) if form.takes_rate(r)]
-    rates = draw(st.lists(st.sampled_from(some), min_size=1, max_size=2, unique=True))
+    sample = form.rates or [r for r in (8000, 11_025, 16_000, 22_050, 48_000) if form.takes_rate(r)]
+    rates = draw(st.lists(st.sampled_from(sample), min_size=1, max_size=2, unique=True))
     bit_rate = draw(st.sampled_from(form.bit_rates)) if form.bit_rates else 0
     accepted = Accepts(
         container=form.container,

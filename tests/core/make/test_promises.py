@@ -93,25 +93,27 @@ class TestPromises(FolderCase):
             path = self.folder / f"s{n}.wav"
             soundfile.write(str(path), sound, rate, subtype="PCM_16")
             made, verdict = self.made(path, receiver)
-            told = f"seed {seed}, clip {n}: {receiver.to_data(sparse=True)} {verdict} {made.error} {made.messages}"
+            reported = (
+                f"seed {seed}, clip {n}: {receiver.to_data(sparse=True)} {verdict} {made.error} {made.messages}"
+            )
             if verdict in ("decide", "cannot"):
-                self.assertEqual(made.status, "refused", told)
+                self.assertEqual(made.status, "refused", reported)
                 continue
             tried += 1
-            self.assertEqual(made.status, "made", told)
+            self.assertEqual(made.status, "made", reported)
             form = receiver.rules.accepts[0]
             stated = Stated(form.encoding, form.sample_rates[0]) if form.container == "raw" else None
             out = analyze(made.plan.output, stated)
             assert out.measures is not None and out.header is not None
             slack = 0.06 if FORMATS[form.container, form.encoding].lossy else 0.01
-            self.assertLessEqual(db(out.measures.peak), receiver.treatment.ceiling_dbfs + slack, told)
+            self.assertLessEqual(db(out.measures.peak), receiver.treatment.ceiling_dbfs + slack, reported)
             if receiver.treatment.ceiling_dbtp is not None and stated is None:
                 # A second opinion on what lies between the samples: eight times oversampled, by another quality.
                 reader = open_sound(made.plan.output)
                 heard = np.concatenate(list(reader.blocks()))[:, 0]
                 reader.close()
                 over = np.abs(soxr.resample(heard, 1, 8, quality="VHQ")).max()
-                self.assertLessEqual(db(float(over)), receiver.treatment.ceiling_dbtp + 0.3, told)
+                self.assertLessEqual(db(float(over)), receiver.treatment.ceiling_dbtp + 0.3, reported)
         return tried
 
     def test_whatever_is_made_passes_proof_and_stays_under_its_ceiling(self) -> None:

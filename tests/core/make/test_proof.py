@@ -286,10 +286,10 @@ class TestLevelIsReached(FolderCase):
         sound = analyze(made.plan.output).measures
         assert sound is not None
         short = -6.0 - sound.level.active_dbov
-        told = next(
+        reported = next(
             float(s.split(" dB below")[0].rpartition(" ")[2]) for s in made.messages if "below the wanted" in s
         )
-        self.assertAlmostEqual(told, short, delta=0.15)
+        self.assertAlmostEqual(reported, short, delta=0.15)
         self.assertGreater(short, 1)
 
     def test_loudness_of_a_short_clip_with_a_lead(self) -> None:

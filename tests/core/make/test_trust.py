@@ -151,10 +151,10 @@ class TestDisksThatTakeHalf(FolderCase):
         with mock.patch(
             "kittiwake.core.sound.spool.Spool.append", side_effect=OSError(28, "No space left on device")
         ):
-            told = next(iter(run_batch([path], wish, InProcess()))).to_dict()
-        self.assertEqual(told["status"], "failed")
-        self.assertIn("No space left on device", told["error"])
-        self.assertNotIn("another copy", told["error"])
+            reported = next(iter(run_batch([path], wish, InProcess()))).to_dict()
+        self.assertEqual(reported["status"], "failed")
+        self.assertIn("No space left on device", reported["error"])
+        self.assertNotIn("another copy", reported["error"])
 
 
 class TestWhatWeMade(FolderCase):
@@ -228,17 +228,17 @@ class TestWhatWeMade(FolderCase):
         out = self.folder / "out"
         self.made(out, path)
         (out / "hello.wav").write_bytes(b"altered")
-        told = self.made(out, path)[0]
-        self.assertEqual((Path(str(told["output"])).name, told["altered"]), ("hello_2.wav", "hello.wav"))
-        self.assertIn("hello.wav was altered", " ".join(told["said"]))  # type: ignore[arg-type]
+        reported = self.made(out, path)[0]
+        self.assertEqual((Path(str(reported["output"])).name, reported["altered"]), ("hello_2.wav", "hello.wav"))
+        self.assertIn("hello.wav was altered", " ".join(reported["said"]))  # type: ignore[arg-type]
         refused = next(iter(run_batch([path], BatchRequest((MENU,), (out,), numbers=False), Processes(1)))).to_dict()
         self.assertEqual(refused["status"], "refused")
         self.assertEqual((out / "hello.wav").read_bytes(), b"altered")
 
     def test_a_name_that_loses_its_letters_is_told(self) -> None:
         path = self.write("日本.wav", speech_like(16_000, 1), 16_000)
-        told = self.made(self.folder / "out", path)[0]
-        self.assertIn("does not take “日本”", " ".join(told["said"]))  # type: ignore[arg-type]
+        reported = self.made(self.folder / "out", path)[0]
+        self.assertIn("does not take “日本”", " ".join(reported["said"]))  # type: ignore[arg-type]
         self.assertEqual(
             self.made(self.folder / "o", self.write("a b.wav", speech_like(16_000, 1), 16_000))[0]["said"], []
         )
@@ -251,9 +251,9 @@ class TestWhatWeMade(FolderCase):
             items = plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, out)
             self.assertEqual([made.status for made in batch_of(items, workers=1)], ["made"])
             before = (out / "hello.wav").stat()
-            told = next(iter(run_batch([path], BatchRequest((receiver,), (out,)), Processes(1)))).to_dict()
-            self.assertEqual(told["status"], "kept")
-            self.assertIsNone(told["proof"])  # it was not even opened
+            reported = next(iter(run_batch([path], BatchRequest((receiver,), (out,)), Processes(1)))).to_dict()
+            self.assertEqual(reported["status"], "kept")
+            self.assertIsNone(reported["proof"])  # it was not even opened
             self.assertEqual((out / "hello.wav").stat().st_mtime_ns, before.st_mtime_ns)
             again = plan_outputs([(clip, facts, fit(clip, facts, receiver))], receiver, out)
             self.assertEqual(make_output(again[0]).status, "kept")

@@ -201,10 +201,10 @@ class TestLookAt(FolderCase):
         self.assertLess(sum(path.stat().st_size for path in DEMO.iterdir()), 6_000_000)
 
     def test_dictionary_is_flat_and_complete(self) -> None:
-        told = analyze(DEMO / "Welcome.wav").to_dict()
+        reported = analyze(DEMO / "Welcome.wav").to_dict()
         wanted = (
             "path ok error suggested container encoding sample_rate channels bits frames seconds bytes peak_dbfs rms_dbfs "
             "active_level_dbov activity clipped_samples flat_samples dc_offset bandwidth_hz sides side_lag_ms side_bands side_loss_db pitch_hz notes"
         )
-        self.assertEqual(list(told), wanted.split())
-        self.assertEqual((told["container"], told["encoding"], told["bits"]), ("wav", "pcm_s24", 24))
+        self.assertEqual(list(reported), wanted.split())
+        self.assertEqual((reported["container"], reported["encoding"], reported["bits"]), ("wav", "pcm_s24", 24))

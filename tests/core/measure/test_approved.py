@@ -28,7 +28,7 @@ from tests.sounds import DEMO, FolderCase
 from tests.variety import voice, written
 
 
-def told(facts: Facts) -> dict[str, Any]:
+def described(facts: Facts) -> dict[str, Any]:
     """All that was measured; pictures by some of their figures."""
     sound = facts.measures
     if sound is None or facts.header is None:
@@ -58,7 +58,7 @@ class TestApproved(FolderCase):
     def test_measures(self) -> None:
         found = {}
         for name, path in written(self.folder):
-            found[name] = told(analyze(path, pitch=True))
+            found[name] = described(analyze(path, pitch=True))
             quick = analyze(path, picture=False).measures
             assert quick is not None
             found[name]["quick"] = [
@@ -75,7 +75,7 @@ class TestApproved(FolderCase):
             ("long two", np.stack([long, 0.5 * long], axis=1)),
             ("long odd", long[: len(long) // 2 + 777]),
         ):
-            found[name] = told(analyze(self.write("long.wav", sound, 8000), pitch=True))
+            found[name] = described(analyze(self.write("long.wav", sound, 8000), pitch=True))
         approve(self, "measure", found)
 
     def test_loudness_and_true_peak(self) -> None:
@@ -101,13 +101,13 @@ class TestApproved(FolderCase):
 
     def test_guesses(self) -> None:
         found = {}
-        some = [
+        sample = [
             (encoding, form.nearest_rate(8000))
             for (container, encoding), form in FORMATS.items()
             if container == "raw" and form.is_there()
         ]
-        some += [("pcm_s16le", 16_000), ("ulaw", 16_000), ("pcm_s16be", 44_100)]
-        for encoding, rate in some:
+        sample += [("pcm_s16le", 16_000), ("ulaw", 16_000), ("pcm_s16be", 44_100)]
+        for encoding, rate in sample:
             path = self.headerless(encoding, rate)
             guesses = guess(path)
             found[f"{encoding} {rate}"] = [

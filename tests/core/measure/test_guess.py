@@ -29,10 +29,10 @@ class TestGuess(FolderCase):
                     rate = form.nearest_rate(8000)
                     path = self.folder / f"mystery{tried}"
                     writer = form.open(path, rate, 1, dither="none")
-                    some = x[
+                    sample = x[
                         : (1 if encoding.startswith("g726") else 2) * own
                     ]  # of which a second takes a second to code
-                    writer.write(soxr.resample(some, own, rate)[:, None])
+                    writer.write(soxr.resample(sample, own, rate)[:, None])
                     writer.close()
                     found = guess(path)
                     right += found[0].stated.encoding == encoding

@@ -20,22 +20,22 @@ def loudest(x: Signal) -> Signal:
 
 
 class TestBroadTops(unittest.TestCase):
-    def told(self, x: Signal, over: float, rate: int) -> int:
+    def tops_over(self, x: Signal, over: float, rate: int) -> int:
         """What is told of a sound at 48 kHz that was clipped by so many dB, made softer and resampled."""
         cut = np.clip(x / np.abs(x).max() * 10 ** (over / 20), -1, 1) * 0.7
         return broad_tops(loudest(soxr.resample(cut, 48_000, rate).astype(np.float32)), rate)
 
     def test_a_real_voice_clipped_before_it_was_resampled(self) -> None:
         x = really_spoken(48_000)
-        self.assertEqual([self.told(x, 0, rate) for rate in (44_100, 16_000, 8000)], [0, 0, 0])
+        self.assertEqual([self.tops_over(x, 0, rate) for rate in (44_100, 16_000, 8000)], [0, 0, 0])
         for over, rate in ((6, 44_100), (12, 44_100), (12, 16_000), (12, 8000)):
-            self.assertGreater(self.told(x, over, rate), 1000, (over, rate))
+            self.assertGreater(self.tops_over(x, over, rate), 1000, (over, rate))
 
     def test_a_synthetic_one(self) -> None:
         x = spoken(48_000)
-        self.assertEqual([self.told(x, 0, rate) for rate in (44_100, 16_000, 8000)], [0, 0, 0])
+        self.assertEqual([self.tops_over(x, 0, rate) for rate in (44_100, 16_000, 8000)], [0, 0, 0])
         for over, rate in ((6, 44_100), (6, 16_000), (12, 44_100), (12, 16_000)):
-            self.assertGreater(self.told(x, over, rate), 100, (over, rate))
+            self.assertGreater(self.tops_over(x, over, rate), 100, (over, rate))
 
     def test_tones_beeps_noise_and_whole_clips_are_not_taken_for_it(self) -> None:
         for rate in (8000, 16_000, 44_100, 48_000):

@@ -63,8 +63,8 @@ class TestReceivers(FolderCase):
     def test_rates(self) -> None:
         beacon = load_receiver("quay-beacon").rules.accepts[0]
         self.assertEqual([beacon.rate_for(r) for r in (6000, 8000, 48000)], [6000, 8000, 8000])
-        some = beacon.changed(sample_rates=(16000, 32000, 48000))
-        self.assertEqual([some.rate_for(r) for r in (8000, 22050, 44100, 96000)], [16000, 32000, 48000, 48000])
+        sample = beacon.changed(sample_rates=(16000, 32000, 48000))
+        self.assertEqual([sample.rate_for(r) for r in (8000, 22050, 44100, 96000)], [16000, 32000, 48000, 48000])
 
 
 clips = st.builds(
@@ -89,9 +89,9 @@ clips = st.builds(
 
 class TestJobs(FolderCase):
     @given(st.lists(clips, max_size=6))
-    def test_saved_and_opened_is_the_same(self, some: list[Clip]) -> None:
-        records = tuple(MadeRecord(c.id, "x", "/o", "00", 1, "f", "s") for c in some)
-        job = Job("Spring", tuple(some), ("phone-menu",), "/out", records)
+    def test_saved_and_opened_is_the_same(self, sample: list[Clip]) -> None:
+        records = tuple(MadeRecord(c.id, "x", "/o", "00", 1, "f", "s") for c in sample)
+        job = Job("Spring", tuple(sample), ("phone-menu",), "/out", records)
         path = self.folder / "spring.kittiwake"
         save_job(job, path)
         self.assertEqual(load_job(path), job)
@@ -160,9 +160,9 @@ class TestJobs(FolderCase):
         }  # fmt: skip
         path.write_text(json.dumps(whole))
         job = load_job(path)
-        told = words_of(job.unknown)
+        reported = words_of(job.unknown)
         for name in ("season", "level", "clips.mood", "clips.touch_up.echo", "script.tone", "sources.colour"):
-            self.assertIn(name, told)
+            self.assertIn(name, reported)
         # Whatever is done meanwhile, it stands where it stood.
         job = job.changed(
             clips=tuple(clip.changed(name=f"{clip.name}2", touch_up=TouchUp(gain_db=3.0)) for clip in job.clips)

@@ -28,7 +28,7 @@ def cut(sound: NDArray[np.float32], size: int = 777) -> Iterator[NDArray[np.floa
         yield whole[start : start + size]
 
 
-def told(blocks: Iterator[NDArray[np.float32]]) -> list[Any]:
+def described(blocks: Iterator[NDArray[np.float32]]) -> list[Any]:
     whole = np.concatenate(
         [np.zeros((0, 1), np.float32) if b.ndim == 1 else b for b in blocks] or [np.zeros((0, 1), np.float32)]
     )
@@ -59,7 +59,7 @@ class TestApproved(unittest.TestCase):
             "line": lambda: Line().carry(cut(v), 16_000, n), "line alone": lambda: Line().band(cut(v), 16_000, n),
             **{f"side {take}": lambda take=take: select_channel(cut(two), take, 1) for take in ("left", "right", "mix", "ch1", "ch2")}, "both": lambda: select_channel(cut(two), "both", 2), "mono": lambda: select_channel(cut(v), "mono", 2),
         }  # fmt: skip
-        approve(self, "stages", {name: told(work()) for name, work in cases.items()})
+        approve(self, "stages", {name: described(work()) for name, work in cases.items()})
 
     def test_figures(self) -> None:
         found: dict[str, Any] = {}
@@ -89,7 +89,7 @@ class TestApproved(unittest.TestCase):
                     getattr(gain, "factor", None),
                     getattr(gain, "limited", None),
                 ]
-        for some in (
+        for sample in (
             ((5, 9), (8, 20)),
             ((0, 10),),
             ((90, 200),),
@@ -97,8 +97,8 @@ class TestApproved(unittest.TestCase):
             ((0, 100),),
             ((20, 22), (23, 30)),
         ):
-            found[f"tidy {some}"] = tidy_stretches(some, 0, 100, 4)
+            found[f"tidy {sample}"] = tidy_stretches(sample, 0, 100, 4)
         for take in ("left", "right", "mix", "ch1", "ch12", "auto", "chx"):
             found[f"channel {take}"] = channel_of(take)
-        found["sine"] = told(cut(sine(440, 8000, 0.1)))
+        found["sine"] = described(cut(sine(440, 8000, 0.1)))
         approve(self, "figures", found)

@@ -19,12 +19,12 @@ RATE = 8000
 class TestSpanLevels(FolderCase):
     @settings(max_examples=20)
     @given(st.lists(st.tuples(st.integers(0, 40_000), st.integers(1, 40_000)), max_size=6))
-    def test_each_is_as_if_it_were_alone(self, some: list[tuple[int, int]]) -> None:
+    def test_each_is_as_if_it_were_alone(self, sample: list[tuple[int, int]]) -> None:
         path = self.folder / "x.wav"
         sound = speech_like(RATE, 5.0)
         if not path.exists():
             soundfile.write(str(path), sound, RATE, subtype="FLOAT")
-        spans = [(a, a + b) for a, b in some]
+        spans = [(a, a + b) for a, b in sample]
         for span, level in zip(spans, levels_of_spans(path, None, "mono", spans), strict=True):
             part = sound[span[0] : span[1]].astype(np.float32)
             if not len(part):

@@ -25,8 +25,8 @@ def parse(value: Any) -> float | None:
 def problems(asked: PlanningContext, least: float) -> Iterator[Problem]:
     share = 100 * asked.sound.level.activity
     if share < least:
-        told = f"Only {share:.0f} % of it is speech; {asked.receiver.name} wants {least:g} %."
-        yield Problem(QUIET, "decide", told, (ask("Have the pauses shortened."), accept(QUIET, "Deliver it so")))
+        reported = f"Only {share:.0f} % of it is speech; {asked.receiver.name} wants {least:g} %."
+        yield Problem(QUIET, "decide", reported, (ask("Have the pauses shortened."), accept(QUIET, "Deliver it so")))
 
 
 def checks(subject: Subject, least: float) -> Iterator[Check]:

@@ -22,7 +22,7 @@ from tests.sounds import DEMO, FolderCase, noise, sine, speech_like
 from tests.variety import voice, written
 
 
-def told(spans: Iterable[Span]) -> list[list[Any]]:
+def described(spans: Iterable[Span]) -> list[list[Any]]:
     return [[s.start, s.stop, s.name, s.text, s.by_hand, list(s.held), s.take_of, s.aside] for s in spans]
 
 
@@ -115,12 +115,12 @@ class TestEdits(FolderCase):
                 "aside": lambda c, k: edit.set_aside(c, [k], True), "back": lambda c, k: edit.set_aside(c, [k], False), "removed": lambda c, k: edit.removed(c, [k]), "join all": lambda c, k: edit.join_all(c, [k, "e"]),
             }.items():  # fmt: skip
                 try:
-                    found[f"{name} {key}"] = told(work(cut, key).spans)
+                    found[f"{name} {key}"] = described(work(cut, key).spans)
                 except (KittiwakeError, ValueError) as error:
                     found[f"{name} {key}"] = str(error)
-            found[f"takes {key}"] = told(edit.takes(cut, key))
+            found[f"takes {key}"] = described(edit.takes(cut, key))
         found["pauses"] = edit.pauses(cut)
-        for n, some in enumerate(
+        for n, sample in enumerate(
             (
                 ((0, 900), (1300, 2100), (2400, 4050), (7000, 8000)),
                 ((0, 4000),),
@@ -128,12 +128,12 @@ class TestEdits(FolderCase):
                 ((100, 200), (300, 900), (4000, 6500)),
             )
         ):
-            kept, lost = edit.merged(cut.spans, some)
-            found[f"merged {n}"] = [told(kept), told(lost)]
+            kept, lost = edit.merged(cut.spans, sample)
+            found[f"merged {n}"] = [described(kept), described(lost)]
         for edge, frame in (("start", -5), ("start", 3999), ("stop", 99), ("stop", 9000)):
-            found[f"moved {edge} {frame}"] = told([cut.spans[2].moved(edge, frame)])
+            found[f"moved {edge} {frame}"] = described([cut.spans[2].moved(edge, frame)])
         lines = (Line("welcome", "Welcome aboard."), Line("hours", "We open at seven."), Line("last"))
-        found["named"] = told(named(cut.spans, lines))
+        found["named"] = described(named(cut.spans, lines))
         found["shown"] = shown_names(cut.spans, "session")
         for n, text in enumerate(
             (
@@ -161,7 +161,7 @@ class TestEdits(FolderCase):
             "csv": to_csv(marks),
             "tsv": to_tsv(marks),
             "vtt": to_vtt(marks),
-            "spans": [s[:4] for s in told(spans_of(marks, rate, 5500))],
+            "spans": [s[:4] for s in described(spans_of(marks, rate, 5500))],
         }
         texts = {
             "a.csv": to_csv(marks), "b.tsv": to_tsv(marks), "c.vtt": to_vtt(marks), "d.csv": "start,end,name\n0,1.5,x\n0:02,0:03.25,y\n", "e.txt": "0.5\t1.5\tlabel\n2\t3\tother\n", "f.csv": "name;from;to\na;00:00:01;00:00:02,5\n", "g.csv": "no,times,here\n", "h.vtt": "WEBVTT\n\n00:01.000 --> 00:02.000\n<b>Hi</b> &amp; bye\n\nNOTE x\n\n1\n00:00:03.500 --> 00:00:04.000 align:left\nTwo\nlines\n", "i.vtt": "WEBVTT\n", "j.csv": "", "k.csv": "5,1,backwards\n",

@@ -21,8 +21,8 @@ def cut_of(*names: str) -> Cut:
 class TestByEar(TestCase):
     def test_only_what_differs_is_suggested(self) -> None:
         cut = cut_of("one", "three", "")
-        some = suggested(cut, {"s0": 0, "s1": 1, "s2": None, "gone": 2, "s3": 9})
-        self.assertEqual({key: line.name for key, line in some.items()}, {"s1": "two"})
+        sample = suggested(cut, {"s0": 0, "s1": 1, "s2": None, "gone": 2, "s3": 9})
+        self.assertEqual({key: line.name for key, line in sample.items()}, {"s1": "two"})
 
     def test_taking_one_is_as_good_as_typing_it(self) -> None:
         span = take_one(cut_of("one", ""), "s1", LINES[2]).spans[1]

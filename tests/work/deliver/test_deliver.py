@@ -258,10 +258,10 @@ class TestForms(DeliverCase):
         # Two that would be called the same in C, and one as the header's own words, get their numbers.
         send(self.plan([*items, sound("two.a", 8000, 3), sound("count", 8000, 4)], form="image"))
         header = (self.there / "voice.h").read_text("ascii")
-        told = dict(re.findall(r"#define VOICE_(\w+) (\d+)\b", header))
+        reported = dict(re.findall(r"#define VOICE_(\w+) (\d+)\b", header))
         numbered = {"ONE": "0", "TWO_A_1": "1", "TWO_A_2": "2", "COUNT_3": "3", "COUNT": "4"}
-        self.assertEqual(told, told | numbered)
-        self.assertFalse({"ONE_0", "TWO_A"} & set(told))
+        self.assertEqual(reported, reported | numbered)
+        self.assertFalse({"ONE_0", "TWO_A"} & set(reported))
         names = re.findall(r'^    "(.*)"', header, re.MULTILINE)
         self.assertEqual(names, ["one", "two-a", "two.a", "count"])
         with self.assertRaisesRegex(KittiwakeError, "three has another rate or other blocks than one"):

@@ -141,8 +141,8 @@ class TestInterrupted(DeliverCase):
         killed = 0
         for turn in range(6):
             items = [self.item(f"m{n}", 100 * turn + n) for n in range(48)]
-            told = json.dumps([(str(one.output), one.sha256, one.bytes) for one in items])
-            process = subprocess.Popen([sys.executable, "-c", code, told, str(self.out), str(self.there)], stdout=subprocess.PIPE)  # fmt: skip
+            reported = json.dumps([(str(one.output), one.sha256, one.bytes) for one in items])
+            process = subprocess.Popen([sys.executable, "-c", code, reported, str(self.out), str(self.there)], stdout=subprocess.PIPE)  # fmt: skip
             assert process.stdout is not None
             process.stdout.readline()
             time.sleep(0.004 + 0.012 * turn)

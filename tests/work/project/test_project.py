@@ -27,9 +27,9 @@ class ProjectCase(FolderCase):
         super().setUp()
         self.project = Project(Remembered(self.folder / "remembered.json"))
         self.asked: list[tuple[list[Path], bool]] = []
-        self.told: list[str] = []
+        self.sentences: list[str] = []
         self.project.wanted.connect(lambda paths, anew: self.asked.append((list(paths), anew)))
-        self.project.message.connect(self.told.append)
+        self.project.message.connect(self.sentences.append)
         edits.choose_receivers(self.project, ["phone-menu"])
         self.project.change("output", self.project.job.changed(output=str(self.folder / "out")))
 
@@ -89,11 +89,16 @@ class TestProject(ProjectCase):
     def test_reading_cells_changes_nothing_that_is_saved_or_told(self) -> None:
         self.add(self.speech("a.wav"), self.speech("b.wav", 2))
         self.make()
-        before = self.project.job, copy.copy(self.project.outputs.records), len(self.project.history), list(self.told)
+        before = (
+            self.project.job,
+            copy.copy(self.project.outputs.records),
+            len(self.project.history),
+            list(self.sentences),
+        )
         for _ in range(2):
             list(self.project.cells())
             [self.project.plans.problems_of(clip) for clip in self.project.job.clips]
-        after = self.project.job, self.project.outputs.records, len(self.project.history), self.told
+        after = self.project.job, self.project.outputs.records, len(self.project.history), self.sentences
         self.assertEqual(before, after)
 
     def test_what_another_run_made_is_known_by_the_ledger(self) -> None:
@@ -109,7 +114,7 @@ class TestProject(ProjectCase):
         self.assertEqual(self.states(), ["stale"])
         self.project.outputs.take_news(News(gone={(record.clip, record.receiver): record}))
         self.assertEqual((self.states(), self.project.outputs.records), (["convert"], {}))
-        self.assertEqual(len(self.told), 2)
+        self.assertEqual(len(self.sentences), 2)
 
     def test_a_source_that_changed_while_it_was_read_is_not_taken_for_made(self) -> None:
         path = self.speech("a.wav")
@@ -129,7 +134,7 @@ class TestProject(ProjectCase):
         steps = len(self.project.history)
         self.add(raw[1])
         self.assertEqual(self.project.job.stated.get(raw[1]), Stated.parse("pcm_s16le@8000"))
-        self.assertIn("as last stated in its folder", self.told[-1])
+        self.assertIn("as last stated in its folder", self.sentences[-1])
         self.assertEqual(len(self.project.history), steps + 1)
         self.project.history.undo()
         self.assertEqual(list(self.project.job.stated), [raw[0]])

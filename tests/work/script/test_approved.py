@@ -24,7 +24,7 @@ def said(work: Any, *given: Any) -> Any:
         return f"{type(error).__name__}: {error}"
 
 
-def told(lines: Any) -> list[Any]:
+def described(lines: Any) -> list[Any]:
     return [list(dataclasses.astuple(dataclasses.replace(line, id=""))) for line in lines]
 
 
@@ -37,7 +37,7 @@ class TestApproved(FolderCase):
         for n, text in enumerate(texts):
             got = said(read_text, text)
             found[f"text {n}"] = (
-                got if isinstance(got, str) else [told(got.lines), list(map(str, dataclasses.astuple(got)[1:]))]
+                got if isinstance(got, str) else [described(got.lines), list(map(str, dataclasses.astuple(got)[1:]))]
             )
             if not isinstance(got, str):
                 found[f"csv {n}"] = to_csv(got.lines)
@@ -51,12 +51,12 @@ class TestApproved(FolderCase):
             path = self.folder / name
             path.write_bytes(data)
             got = said(read_script, path)
-            found[name] = got.replace(str(self.folder), "") if isinstance(got, str) else told(got.lines)
+            found[name] = got.replace(str(self.folder), "") if isinstance(got, str) else described(got.lines)
         for text in ("1.2", "120 %", "120%", "x", "", "0.1", "3", "1,1", "+10 %", "-5%"):
             found[f"speed {text}"] = said(speed_of, text)
         for text in ("Welcome aboard, the ferry leaves!", "", "...", "a" * 80, "Größe 10"):
             found[f"name {text[:20]}"] = name_of_text(text)
-        found["rows"] = told(table_of([["name", "text"], ["a", "b"], ["c"]]).lines)
+        found["rows"] = described(table_of([["name", "text"], ["a", "b"], ["c"]]).lines)
         approve(self, "scripts", found)
 
     def test_series_and_respellings(self) -> None:
@@ -82,11 +82,11 @@ class TestApproved(FolderCase):
         for text in ("Platform {1-3}", "Platform {1-2} at {a|b}", "no series", "{", "{}", "{1-3", "Deck {01-03}"):
             line = ScriptLine("deck {1}", text, id="l")
             got = said(expanded, line)
-            found[f"series {text}"] = [is_series(text), got if isinstance(got, str) else told(got)]
+            found[f"series {text}"] = [is_series(text), got if isinstance(got, str) else described(got)]
         rules = parsed(
             "St = Saint\nSkerrow = Skerro\nfr: Tarn = Tarne\nA{n} = A {n}\n# note\nUSA == you ess ay\nodd line\n7 = seven\n"
         )
-        found["rules"] = [told_rule(one) for one in rules]
+        found["rules"] = [described_rule(one) for one in rules]
         found["as text"] = as_text(rules)
         for text in (
             "St Skerrow",
@@ -128,10 +128,10 @@ class TestApproved(FolderCase):
             found[f"ordered {column}"] = [
                 [line.id for line in ordered(script, column, down).lines] for down in (False, True)
             ]
-            found[f"filled {column}"] = told(said(filled_down, script, ["2", "3", "1"], column).lines)
+            found[f"filled {column}"] = described(said(filled_down, script, ["2", "3", "1"], column).lines)
         for find, put in (("Text", "Word"), ("t", "T"), ("", "x"), ("nothing", "y"), (" of", "")):
             got = said(replaced, script, find, put)
-            found[f"replaced {find}"] = got if isinstance(got, str) else [told(got[0].lines), got[1]]
+            found[f"replaced {find}"] = got if isinstance(got, str) else [described(got[0].lines), got[1]]
         known = {"phone-menu": "Phone menu", "quay-beacon": "Quay beacon"}
         for first, column, rows in (
             (0, 0, [["a", "b"], ["c", "d"]]),
@@ -141,7 +141,7 @@ class TestApproved(FolderCase):
             (0, 0, []),
         ):
             got = said(pasted_over, script, first, column, rows, known)
-            found[f"pasted {first} {column} {len(rows)}"] = got if isinstance(got, str) else told(got.lines)
+            found[f"pasted {first} {column} {len(rows)}"] = got if isinstance(got, str) else described(got.lines)
         for name, cell in (
             ("speed", "1.2"),
             ("speed", "x"),
@@ -155,7 +155,7 @@ class TestApproved(FolderCase):
         for text in ("a, b;c", "", "one", " x , , y "):
             found[f"parts {text}"] = [parts_of(text), slugs_of(parts_of(text), {"a": "b"})]
         found["slugs"] = [
-            told(one.lines if hasattr(one, "lines") else one) if not isinstance(one, tuple) else str(one)
+            described(one.lines if hasattr(one, "lines") else one) if not isinstance(one, tuple) else str(one)
             for one in [said(with_slugs, [lines[2]], known)]
         ]
         for meant, heard in (
@@ -181,5 +181,5 @@ class TestApproved(FolderCase):
         approve(self, "script-edits", found)
 
 
-def told_rule(one: Any) -> list[Any]:
+def described_rule(one: Any) -> list[Any]:
     return list(dataclasses.astuple(one))

@@ -112,7 +112,7 @@ class TestSeries(unittest.TestCase):
 
 
 class TestRespelling(unittest.TestCase):
-    some = (Respelling("Skerrow", "Scarrow"), Respelling("May", "M-A-Y", case=True), Respelling("St", "Saint", "en"), Respelling("St. Kilda", "Kilda"),
+    respellings = (Respelling("Skerrow", "Scarrow"), Respelling("May", "M-A-Y", case=True), Respelling("St", "Saint", "en"), Respelling("St. Kilda", "Kilda"),
             Respelling("B", "bee"))  # fmt: skip
 
     def test_whole_words_longest_first_each_place_once(self) -> None:
@@ -120,12 +120,12 @@ class TestRespelling(unittest.TestCase):
             ("To Skerrow and skerrow.", "To Scarrow and Scarrow."), ("May may", "M-A-Y may"), ("Skerrows", "Skerrows"),
             ("St. Kilda, St John", "Kilda, Saint John"), ("Berth B", "Berth bee"), ("Pier (B)", "Pier (bee)"),
         ):  # fmt: skip
-            self.assertEqual(respelled(text, self.some, "en-gb")[0], said)
-        self.assertEqual(respelled("St John", self.some, "de")[0], "St John")
-        acted = respelled("Skerrow", self.some, "en")[1]
+            self.assertEqual(respelled(text, self.respellings, "en-gb")[0], said)
+        self.assertEqual(respelled("St John", self.respellings, "de")[0], "St John")
+        acted = respelled("Skerrow", self.respellings, "en")[1]
         self.assertEqual([one.word for one in acted], ["Skerrow"])
         line = ScriptLine("a", "Skerrow", say_as="B at Skerrow")
-        self.assertEqual(spoken_text(line, self.some, "en-gb"), "bee at Scarrow")
+        self.assertEqual(spoken_text(line, self.respellings, "en-gb"), "bee at Scarrow")
 
 
 def write_xlsx(path: object, rows: list[list[object]]) -> None:

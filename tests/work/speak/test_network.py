@@ -41,9 +41,9 @@ class TestNetwork(FolderCase):
             ),
             voice="network/stand-in",
         )
-        came = list(speak_lines(script.lines, script, self.folder / "out"))
-        self.assertEqual([one.path is not None for one in came], [True, False, True])
-        self.assertIn("answered 500", came[1].error)
+        result = list(speak_lines(script.lines, script, self.folder / "out"))
+        self.assertEqual([one.path is not None for one in result], [True, False, True])
+        self.assertIn("answered 500", result[1].error)
 
     def test_a_service_of_ones_own_by_a_file(self) -> None:
         self.put("harbour", name="Harbour", languages=["en-gb", "de"], voice="deep")
@@ -58,14 +58,14 @@ class TestNetwork(FolderCase):
         self.put("gone", url="http://127.0.0.1:9/x")
         self.put("plain", sound=None)
         self.put("lost", sound="/audio/0/x")
-        for voice, text, told in (
+        for voice, text, expected in (
             ("slow", "x [hang]", "did not answer within 0.4 s"), ("patient", "x [500]", "answered 500"), ("patient", "x [noise]", "no sound that can be read"),
             ("patient", "x [nothing]", "no sound that can be read"), ("patient", "x [end]", "cannot be reached"), ("gone", "x", "cannot be reached"),
             ("plain", "x", "no sound that can be read (application/json)"), ("lost", "x", "no sound at /audio/0/x"), ("nobody", "x", "no voice service"),
         ):  # fmt: skip
             with self.assertRaises(VoiceError, msg=voice) as raised:
                 self.say(text, voice)
-            self.assertIn(told, str(raised.exception))
+            self.assertIn(expected, str(raised.exception))
 
     def test_files_that_are_wrong_are_left_out_and_told(self) -> None:
         for number, fields in enumerate(
@@ -76,6 +76,6 @@ class TestNetwork(FolderCase):
                 service_of(voices_folder() / f"wrong{number}.toml")
         (voices_folder() / "noise.toml").write_bytes(b"\xff\x00")
         self.assertEqual(list(services()), ["stand-in"])
-        told = CliRunner().invoke(cli, ["speak", "--voices"])
-        self.assertEqual(told.exit_code, 1)
-        self.assertIn("wrong0.toml", told.stderr)
+        reported = CliRunner().invoke(cli, ["speak", "--voices"])
+        self.assertEqual(reported.exit_code, 1)
+        self.assertIn("wrong0.toml", reported.stderr)

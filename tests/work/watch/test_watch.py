@@ -78,7 +78,7 @@ class Wishes(FolderCase):
 
     def test_what_is_wrong_is_told_with_the_folder(self) -> None:
         file = self.folder / "watched.toml"
-        for text, told in (
+        for text, expected in (
             ("[[folder]]\nreceivers = ['phone-menu']", "folder.1.path: it has to be given"),
             ("[[folder]]\npath = '/a'\nreceivers = 'phone-menu'", "folder.1.receivers = 'phone-menu': a list"),
             ("[[folder]]\npath = '/a'\nreceivers = ['phone-menuu']", "folder 1"),
@@ -88,7 +88,7 @@ class Wishes(FolderCase):
             file.write_text(text)
             with self.assertRaises(RulesError) as caught:
                 wishes(file)
-            self.assertIn(told, str(caught.exception))
+            self.assertIn(expected, str(caught.exception))
 
 
 class Watching(FolderCase):
@@ -152,15 +152,15 @@ class Watching(FolderCase):
         self.assertIn("watched by another Kittiwake", str(caught.exception))
 
     def test_a_folder_that_is_not_there_is_told_and_waited_for(self) -> None:
-        told: list[str] = []
+        reported: list[str] = []
         gone = WatchedFolder.of(self.folder / "stick", ["phone-menu"])
-        watch = Watch([gone], InProcess(), told.append, self.folder / "locks")
+        watch = Watch([gone], InProcess(), reported.append, self.folder / "locks")
         self.addCleanup(watch.close)
         self.assertEqual(list(watch.once()), [])
         (self.folder / "stick").mkdir()
         shutil.copy(WELCOME, self.folder / "stick")
         self.assertEqual(len(list(watch.once())), 1)
-        self.assertEqual([text.rpartition(" is ")[2] for text in told], ["waited for.", "there again."])
+        self.assertEqual([text.rpartition(" is ")[2] for text in reported], ["waited for.", "there again."])
 
     def test_sources_stay_as_they_are(self) -> None:
         shutil.copy(WELCOME, self.come)
@@ -180,13 +180,13 @@ class TestNothingForgotten(FolderCase):
     """What arrives while nothing can be made is made once it can; and nothing goes round in circles."""
 
     def watched(self, *folders: WatchedFolder) -> Watch:
-        watch = Watch(folders, InProcess(), self.told.append, self.folder / "locks")
+        watch = Watch(folders, InProcess(), self.sentences.append, self.folder / "locks")
         self.addCleanup(watch.close)
         return watch
 
     def setUp(self) -> None:
         super().setUp()
-        self.told: list[str] = []
+        self.sentences: list[str] = []
         (self.folder / "in").mkdir()
         shutil.copy(WELCOME, self.folder / "in" / "welcome.wav")
         self.enterContext(mock.patch("kittiwake.work.watch.loop._AGAIN", 0.4))
@@ -212,7 +212,7 @@ class TestNothingForgotten(FolderCase):
             held.enter_context(only_run(out))
             found = self.until_made(watch, held.close)
         self.assertEqual([one.result.status for one in found], ["made"])
-        self.assertEqual(len([text for text in self.told if "Another run" in text]), 1)
+        self.assertEqual(len([text for text in self.sentences if "Another run" in text]), 1)
 
     def test_while_the_folder_cannot_be_used(self) -> None:
         out = self.folder / "out"

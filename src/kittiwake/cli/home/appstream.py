@@ -9,7 +9,7 @@ from ...version import __version__
 from ...words import phrase
 from .identity import ID, JOB_TYPE, NAME, SOUND_TYPES, SUMMARY, VIDEO_TYPES
 
-_TOLD = (
+_SENTENCES = (
     phrase(
         "Clips on one side, receivers on the other, and one picture of how they fit: Kittiwake shows every recording against every machine that is to"
         " speak it, works out what has to happen, does it, proves each file by reading it back, and lets you hear it as it will be heard."
@@ -31,7 +31,7 @@ def _lines(tag: str, text: str, indent: str) -> list[str]:
 
 
 def metainfo() -> str:
-    sentence = "\n".join(line for text in _TOLD for line in _lines("p", text, "    "))
+    sentence = "\n".join(line for text in _SENTENCES for line in _lines("p", text, "    "))
     summary = "\n".join(_lines("summary", SUMMARY, "  "))
     types = "\n".join(f"    <mediatype>{one}</mediatype>" for one in (JOB_TYPE, *SOUND_TYPES, *VIDEO_TYPES))
     return f"""\

@@ -56,12 +56,12 @@ class TestApproved(FolderCase):
 
     def test_doubles(self) -> None:
         a, b = voice(16_000), voice(16_000, "Opening hours.flac")
-        some = {
+        sample = {
             "a": a, "a softer": 0.3 * a, "a later": np.concatenate([np.zeros(900, np.float32), a]), "a hissing": a + noise(16_000, len(a) / 16_000, -45), "a narrow": soxr.resample(soxr.resample(a, 16_000, 8000), 8000, 16_000),
             "a faster": soxr.resample(a, 16_000, 15_000), "a half": a[: len(a) // 2], "b": b, "noise": noise(16_000, 3, -20), "a and b": np.concatenate([a[: len(a) // 2], b]), "silence": np.zeros(16_000, np.float32), "short": a[:800],
         }  # fmt: skip
-        likes = [self.of(sound.astype(np.float32), 16_000)[1] for sound in some.values()]
-        names = list(some)
+        likes = [self.of(sound.astype(np.float32), 16_000)[1] for sound in sample.values()]
+        names = list(sample)
         found = [[names[one.one], names[one.other], one.unlike] for one in doubles(likes)]
         approve(self, "doubles", [found, [None if like is None else len(like.packed()) for like in likes]])
 

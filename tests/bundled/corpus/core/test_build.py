@@ -84,8 +84,8 @@ class BuildTest(unittest.TestCase):
         # The digests are read by another program (GNU coreutils).
         subprocess.run(["sha256sum", "--check", "--quiet", "SHA256SUMS"], cwd=self.root / "out", check=True)
         sheet = (self.root / "out" / "datasheet.md").read_text()
-        for told in ("7 clips", "snr ≥ 15 dB | leaves out | 1 |", "kittiwake corpus", "seed `1`"):
-            self.assertIn(told, sheet)
+        for expected in ("7 clips", "snr ≥ 15 dB | leaves out | 1 |", "kittiwake corpus", "seed `1`"):
+            self.assertIn(expected, sheet)
 
     def test_the_same_bytes_anywhere_and_nothing_twice(self) -> None:
         self.built("one", shard_bytes=100_000)
@@ -182,9 +182,9 @@ class BuildTest(unittest.TestCase):
         ids = {row["id"] for row in self.manifest()}
         self.assertFalse({"clip0", "again"} <= ids, "one of the two is left out")
         self.assertNotIn("zbroken", ids)
-        told = " ".join(built.findings)
-        self.assertIn("The same recording as another clip", told)
-        self.assertIn("zbroken", told)
+        reported = " ".join(built.findings)
+        self.assertIn("The same recording as another clip", reported)
+        self.assertIn("zbroken", reported)
 
     def test_what_lies_in_the_way_is_never_replaced(self) -> None:
         (self.root / "out").mkdir()

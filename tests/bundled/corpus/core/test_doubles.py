@@ -54,17 +54,17 @@ class DoublesTest(unittest.TestCase):
         self.assertEqual({(0, 5), (1, 6), (2, 7), (3, 8)}, {(one.one, one.other) for one in found})
 
     def test_a_copy_that_was_made_faster_or_slower_is_found(self) -> None:
-        some = [like(clip) for clip in self.clips]
-        some += [like(at_tempo(self.clips[0], RATE, 1.03)), like(at_tempo(self.clips[4], RATE, 0.97))]
-        found = {(one.one, one.other) for one in doubles(some)}
+        sample = [like(clip) for clip in self.clips]
+        sample += [like(at_tempo(self.clips[0], RATE, 1.03)), like(at_tempo(self.clips[4], RATE, 0.97))]
+        found = {(one.one, one.other) for one in doubles(sample)}
         self.assertEqual({(0, 5), (4, 6)}, found)
 
     def test_a_copy_that_plays_faster_and_higher_or_slower_and_lower_is_found(self) -> None:
         for share in (0.02, 0.03, 0.04):
-            some = [like(clip) for clip in self.clips]
-            some += [like(soxr.resample(self.clips[0], RATE, round(RATE * (1 - share))))]
-            some += [like(soxr.resample(self.clips[4], RATE, round(RATE * (1 + share))))]
-            found = {(one.one, one.other) for one in doubles(some)}
+            sample = [like(clip) for clip in self.clips]
+            sample += [like(soxr.resample(self.clips[0], RATE, round(RATE * (1 - share))))]
+            sample += [like(soxr.resample(self.clips[4], RATE, round(RATE * (1 + share))))]
+            found = {(one.one, one.other) for one in doubles(sample)}
             self.assertEqual({(0, 5), (4, 6)}, found, share)
 
     def test_many_copies_of_one_are_all_tied_together(self) -> None:

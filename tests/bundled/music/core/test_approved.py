@@ -45,7 +45,7 @@ def tune(seconds: float, bar: float = 2.0, rate: int = RATE, seed: int = 3) -> S
     return (out[: round(seconds * rate)] + 0.001 * dice.standard_normal(round(seconds * rate))).astype(np.float32)
 
 
-def told(sound: Signal) -> list[Any]:
+def described(sound: Signal) -> list[Any]:
     return [
         len(sound),
         float(np.abs(sound).max(initial=0)),
@@ -151,21 +151,21 @@ class TestApproved(unittest.TestCase):
         for rate_out in (8000, 16_000, 11_025):
             for band in ("full", "telephone"):
                 frames = frames_for(len(loop), RATE, rate_out)
-                found[f"banded {rate_out} {band}"] = told(banded(loop, RATE, rate_out, frames, band))
+                found[f"banded {rate_out} {band}"] = described(banded(loop, RATE, rate_out, frames, band))
         for lufs, limiter in ((-23.0, 0.0), (-16.0, 0.0), (-12.0, 6.0), (-40.0, 0.0)):
             got, lacks = levelled(loop, RATE, lufs, limiter)
-            found[f"levelled {lufs} {limiter}"] = [told(got), lacks, loudness(got, RATE)]
-        found["held"] = told(held(3 * loop, RATE))
-        found["held low"] = told(held(loop, RATE, 0.05))
+            found[f"levelled {lufs} {limiter}"] = [described(got), lacks, loudness(got, RATE)]
+        found["held"] = described(held(3 * loop, RATE))
+        found["held low"] = described(held(loop, RATE, 0.05))
         for frames in (1000, len(loop), 2 * len(loop), 2 * len(loop) + 777):
-            found[f"repeated {frames}"] = told(repeated(loop, frames, 800, blended))
+            found[f"repeated {frames}"] = described(repeated(loop, frames, 800, blended))
         for dbov in (-26.0, -10.0, -60.0):
-            found[f"speech {dbov}"] = told(at_speech_level(voice(RATE), RATE, dbov))
-        found["no speech"] = told(at_speech_level(np.zeros(100, np.float32), RATE, -26))
+            found[f"speech {dbov}"] = described(at_speech_level(voice(RATE), RATE, dbov))
+        found["no speech"] = described(at_speech_level(np.zeros(100, np.float32), RATE, -26))
         message = at_speech_level(voice(RATE, seconds=1.5), RATE, -26)
         for every, duck in ((1.0, 12.0), (2.5, 0.0), (9.0, 6.0), (2.0, 20.0)):
             got, laid = with_messages(loop, RATE, [message, 0.5 * message[: RATE // 2]], every, duck)
-            found[f"messages {every} {duck}"] = [told(got), laid]
+            found[f"messages {every} {duck}"] = [described(got), laid]
         whole, rate = joined([(tune(3), RATE), (tune(4, seed=9), RATE), (tune(2, rate=8000), 8000)])
-        found["joined"] = [told(whole), rate]
+        found["joined"] = [described(whole), rate]
         approve(self, "hold-music", found)

@@ -20,21 +20,21 @@ class TestApproved(FolderCase):
             (Answer("a", "1" * 64, "welcome aboard", 0.9, seconds=0.5, sound_seconds=2.0, sent="FLAC, 16 kHz"), "Welcome aboard", "en", "Ann"), (Answer("b", "2" * 64, "the deck is closed", 0.4, seconds=1.5, sound_seconds=1.0, tries=3), "Deck three is closed", "en", "Bob"),
             (Answer("c", "3" * 64, error="429"), "Departs at ten", "fr", ""), (Answer("d", "4" * 64, "départ à dix heures", None, kept=True, seconds=9, sound_seconds=3), "Départ à quinze heures", "fr", "Ann"), (Answer("e", "5" * 64, "something", 0.2), "", "", "Cy"), (Answer("f", "6" * 64, "", 0.99, words=(("x", 0.1, 0.4),)), "said nothing", "en", "Bob"),
         )  # fmt: skip
-        some = [listed(*one) for one in answers]
+        sample = [listed(*one) for one in answers]
         found: dict[str, Any] = {
-            "doubt": [one.doubt for one in some],
-            "rows": [one.to_dict() for one in some],
-            "jsonl": as_jsonl(some).decode(),
-            "csv": as_csv(some).decode(),
+            "doubt": [one.doubt for one in sample],
+            "rows": [one.to_dict() for one in sample],
+            "jsonl": as_jsonl(sample).decode(),
+            "csv": as_csv(sample).decode(),
             "empty": [as_csv([]).decode(), sum_of("x", []).sentence],
         }
         for by in ("language", "speaker"):
             found[by] = [
                 [one.name, one.clips, one.unanswered, one.words, one.words_wrong, one.sentence]
-                for one in sums(some, by)
+                for one in sums(sample, by)
             ]
-        found["one group"] = sums(some[:2], "language")
-        whole = sum_of("all", some)
+        found["one group"] = sums(sample[:2], "language")
+        whole = sum_of("all", sample)
         found["all"] = [whole.clips, whole.unanswered, whole.words, whole.words_wrong, whole.sentence]
         found["bars"] = [
             bars(

@@ -67,13 +67,15 @@ class TestMore(MoreCase):
         self.assertEqual((True, answer.words, None), (again.kept, again.words, again.real_time_factor))
 
     def test_text_comes_in_parts(self) -> None:
-        told: list[tuple[str, str]] = []
+        reported: list[tuple[str, str]] = []
         rules = load_receiver("speech-service").service
         assert rules is not None
         (answer,) = hear(
-            [self.item()], rules, self.url, Store(None), partly=lambda name, text: told.append((name, text))
+            [self.item()], rules, self.url, Store(None), partly=lambda name, text: reported.append((name, text))
         )
-        self.assertEqual(([("0", "one"), ("0", "one two")], "one two", 0.9), (told, answer.text, answer.confidence))
+        self.assertEqual(
+            ([("0", "one"), ("0", "one two")], "one two", 0.9), (reported, answer.text, answer.confidence)
+        )
         (answer,) = hear([self.item(language="fr")], rules, self.url, Store(None))
         self.assertIn("There is no engine for fr", answer.error)
 
@@ -167,14 +169,14 @@ class TestMore(MoreCase):
         # STREAMINFO: the number of samples is in the last 4 bits of byte 21 and the four after it.
         data[21] |= 0x0F
         data[22:26] = b"\xff\xff\xff\xff"
-        came = Client(self.service.app).post("/hear", data=json.dumps(stated(bytes(data))).encode())
-        self.assertIn(came.status_code, (200, 422))
+        result = Client(self.service.app).post("/hear", data=json.dumps(stated(bytes(data))).encode())
+        self.assertIn(result.status_code, (200, 422))
 
     def test_a_line_that_would_take_an_engine_a_minute_is_refused_at_once(self) -> None:
         asked = {**stated(flac(seconds=0.02)), "language": "en", "expected": ["word " * 500]}
-        came = Client(Simulated(hears).app).post("/hear", data=json.dumps(asked), content_type="application/json")
-        self.assertEqual(came.status_code, 413)
-        self.assertIn("characters", came.get_json()["error"])
+        result = Client(Simulated(hears).app).post("/hear", data=json.dumps(asked), content_type="application/json")
+        self.assertEqual(result.status_code, 413)
+        self.assertIn("characters", result.get_json()["error"])
 
     def test_the_simulated_service_is_one_and_the_same_at_every_port(self) -> None:
         """Kept answers are of what was asked, not of where it happened to listen this time."""
@@ -230,9 +232,9 @@ def fuzz(case: unittest.TestCase, count: int, seed: int) -> None:
                 )
             else:
                 body = bytearray(json.dumps({**json.loads(good), dice.choice(["sound", "encoding", "sample_rate", "channels", "expected", "items", "partial"]): dice.choice([None, -1, 1e300, "x", [], {}, [[]], [{}] * 3, True])}).encode())  # fmt: skip
-        came = client.post("/hear", data=bytes(body))
-        case.assertIn(came.status_code, (200, 400, 413, 422), f"request {n} of seed {seed}")
-        json.loads(came.data.splitlines()[-1])
+        result = client.post("/hear", data=bytes(body))
+        case.assertIn(result.status_code, (200, 400, 413, 422), f"request {n} of seed {seed}")
+        json.loads(result.data.splitlines()[-1])
 
 
 class TestEngines(unittest.TestCase):

@@ -50,8 +50,8 @@ def post(url: str, body: object, headers: dict[str, str] | None = None) -> tuple
     try:
         with urllib.request.urlopen(
             urllib.request.Request(url, data, headers or {}, method="POST"), timeout=10
-        ) as came:
-            return came.status, json.loads(came.read())
+        ) as result:
+            return result.status, json.loads(result.read())
     except urllib.error.HTTPError as error:
         return error.code, json.loads(error.read() or b"{}")
 
@@ -104,25 +104,25 @@ class TestSimulated(ServiceCase):
         self.assertEqual(
             post(self.url, stated(good)), (200, {"text": "1600 frames", "confidence": 0.5, "seconds": 0.1})
         )
-        for body, status, told in (
+        for body, status, expected in (
             (stated(good, "linear16"), 422, "encoding says linear16, and the sound is flac"), (stated(good, "wav"), 422, "encoding says wav"),
             (stated(flac(form="WAV"), "flac"), 422, "the sound is wav"), (stated(good, rate=8000), 422, "sample_rate says 8000, and the sound is 16000 Hz"),
             (stated(good, rate=12_345), 422, "none of"), (stated(flac(channels=2)), 422, "the sound has 2"), (stated(good, channels=2), 422, "channels says 2"),
             (stated(good[:200]), 422, "cannot be read"), (stated(b"ID3 nothing", "mp3"), 422, "does not know"), (stated(flac(seconds=61)), 413, "60 s"),
             ({"sound": "!", "encoding": "flac", "sample_rate": 16_000}, 400, "Base64"), (b"nonsense", 400, "JSON"), ([], 400, "JSON"), ({}, 400, "sound"),
         ):  # fmt: skip
-            with self.subTest(told):
-                came = post(self.url, body)
-                self.assertEqual(came[0], status)
-                self.assertIn(told, came[1]["error"])
+            with self.subTest(expected):
+                result = post(self.url, body)
+                self.assertEqual(result[0], status)
+                self.assertIn(expected, result[1]["error"])
         self.service.key = "secret"
         self.assertEqual(post(self.url, stated(good))[0], 401)
         self.assertEqual(post(self.url, stated(good), {"X-Key": "secret"})[0], 200)
 
     def test_more_than_it_takes_is_refused_as_such(self) -> None:
         with mock.patch.object(simulated, "MOST_BYTES", 500):
-            came = post(self.url, b"x" * 1001)
-            self.assertEqual((came[0], came[1]["error"]), (413, "over 1,000 bytes"))
+            result = post(self.url, b"x" * 1001)
+            self.assertEqual((result[0], result[1]["error"]), (413, "over 1,000 bytes"))
             self.assertEqual(post(self.url, b"x" * 1000)[0], 400)
 
     @given(st.one_of(st.binary(max_size=300), st.recursive(st.none() | st.integers() | st.text(), lambda inner: st.dictionaries(st.sampled_from(["sound", "encoding", "sample_rate", "channels"]), inner)).map(lambda one: json.dumps(one).encode())))  # fmt: skip
@@ -130,9 +130,9 @@ class TestSimulated(ServiceCase):
         service = Simulated(lambda sound, rate, *_: ("", 0.0))
         from werkzeug.test import Client
 
-        came = Client(service.app).post("/hear", data=body)
-        self.assertIn(came.status_code, (400, 413, 422))
-        self.assertTrue(json.loads(came.data)["error"])
+        result = Client(service.app).post("/hear", data=body)
+        self.assertIn(result.status_code, (400, 413, 422))
+        self.assertTrue(json.loads(result.data)["error"])
 
     def test_nobody_else_reaches_it(self) -> None:
         port = int(self.url.split(":")[2].split("/")[0])
@@ -227,7 +227,7 @@ class TestAsking(ServiceCase):
         )
         curl.chmod(0o755)
         paths = f"{curl.parent}:{os.environ['PATH']}"
-        told = subprocess.run(
+        reported = subprocess.run(
             ["sh", "-c", command],
             capture_output=True,
             text=True,
@@ -236,9 +236,9 @@ class TestAsking(ServiceCase):
         )
         meant = request_of(item, rules, self.url, "s3cret")
         self.assertEqual(meant.body, (self.folder / "sent").read_bytes())
-        self.assertNotIn("s3cret", told.stdout)
+        self.assertNotIn("s3cret", reported.stdout)
         self.assertEqual((self.folder / "options").read_text(), 'header = "X-Key: s3cret"\n')
-        self.assertIn(self.url, told.stdout.splitlines())
+        self.assertIn(self.url, reported.stdout.splitlines())
 
     def test_any_service_by_its_description(self) -> None:
         """Where text is deep in the answer, and the body is the sound itself."""

@@ -258,8 +258,8 @@ class TestApproved(unittest.TestCase):
         for slot in slots[:6]:
             for what in ("say Ticket office", "end", "", "menu Sailings"):
                 try:
-                    after, told = edit.put(plan, slot, what)
-                    found[f"put {slot} {what}"] = [after.to_toml(), told]
+                    after, reported = edit.put(plan, slot, what)
+                    found[f"put {slot} {what}"] = [after.to_toml(), reported]
                 except KittiwakeError as error:
                     found[f"put {slot} {what}"] = str(error)
         for n, text in enumerate(

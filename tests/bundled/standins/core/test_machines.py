@@ -248,11 +248,11 @@ class TestAcceptance(FolderCase):
 class TestDecoders(unittest.TestCase):
     def test_laws_are_those_of_the_recommendation(self) -> None:
         """ITU-T G.711, tables 1 and 2; libsndfile as second reader of all bytes."""
-        for values, some, kind in (
+        for values, sample, kind in (
             (mu_law_values(), {0x00: -32124, 0x80: 32124, 0xFF: 0, 0x7F: 0}, "ULAW"),
             (a_law_values(), A_LAW, "ALAW"),
         ):
-            for byte, value in some.items():
+            for byte, value in sample.items():
                 self.assertEqual(values[byte], value, (kind, byte))
             read, _ = soundfile.read(
                 io.BytesIO(bytes(range(256))), format="RAW", subtype=kind, samplerate=8000, channels=1, dtype="int16"
@@ -312,29 +312,29 @@ class TestActions(unittest.TestCase):
             assert link is not None
             link.hand("a.wav", wav())
             link.fail = fail
-            came = link.hand("b.wav", wav(20_000))
-            self.assertFalse(came.taken)
-            self.assertIn(word, came.reason)
+            result = link.hand("b.wav", wav(20_000))
+            self.assertFalse(result.taken)
+            self.assertIn(word, result.reason)
             self.assertEqual(list(link.machine.shelf.files), ["a.wav"])  # type: ignore[attr-defined]
             self.assertTrue(link.hand("b.wav", wav(20_000)).taken)
         slow = link_to("paging", "slow")
         assert slow is not None
         slow.machine.hand("m.jsonl", b'{"file": "a.wav", "kind": "alert"}')
-        came = slow.hand("a.wav", wav(48_000, rate=48_000))
-        self.assertAlmostEqual(came.seconds, (96_000 + 44) / 4000, 2)
-        self.assertTrue(came.taken)
+        result = slow.hand("a.wav", wav(48_000, rate=48_000))
+        self.assertAlmostEqual(result.seconds, (96_000 + 44) / 4000, 2)
+        self.assertTrue(result.taken)
         # Broken off by hand, it goes on where it was.
         paging = link_to("paging")
         assert paging is not None
         paging.machine.hand("m.jsonl", b'{"file": "a.wav", "kind": "alert"}')
         shares: list[float] = []
-        came = paging.hand(
+        result = paging.hand(
             "a.wav", wav(48_000, rate=48_000), progress=shares.append, cancelled=lambda: len(shares) > 5
         )
-        self.assertIn("Broken off", came.reason)
+        self.assertIn("Broken off", result.reason)
         rest = paging.hand("a.wav", wav(48_000, rate=48_000))
         self.assertTrue(rest.taken)
-        self.assertAlmostEqual(came.seconds + 0, 96_044 / 64_000, 2)
+        self.assertAlmostEqual(result.seconds + 0, 96_044 / 64_000, 2)
         self.assertLess(rest.seconds, 96_044 / 64_000)
 
     def test_what_it_holds_is_there_at_the_next_start(self) -> None:
@@ -388,10 +388,10 @@ class TestAnything(unittest.TestCase):
         assert link is not None
         if key == "paging":
             link.hand("l.jsonl", b'{"file": "a.wav", "kind": "alert"}')
-        came = link.hand(name, data)
-        if not came.taken:
-            self.assertTrue(came.reason.endswith((".", "!", "?")), came.reason)
-            self.assertTrue(0 <= came.at <= max(len(data), 200_000), (came.at, len(data)))
+        result = link.hand(name, data)
+        if not result.taken:
+            self.assertTrue(result.reason.endswith((".", "!", "?")), result.reason)
+            self.assertTrue(0 <= result.at <= max(len(data), 200_000), (result.at, len(data)))
         held = link.machine.press()
         if held is not None:
             self.assertTrue(np.isfinite(held.sound).all())

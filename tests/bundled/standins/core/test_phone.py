@@ -123,8 +123,8 @@ class TestLine(unittest.TestCase):
     def test_a_clear_line_gives_what_went_in_to_the_last_bit(self) -> None:
         sound = spoken(8000)
         for kind in (PCMU, PCMA):
-            came = carry(sound, kind=kind)
-            self.assertEqual((len(came.sound), came.lost, came.late), (len(sound), 0, 0))
+            result = carry(sound, kind=kind)
+            self.assertEqual((len(result.sound), result.lost, result.late), (len(sound), 0, 0))
         values = mu_law_values()
         coded = to_bytes(sound, values)
         np.testing.assert_array_equal(
@@ -189,9 +189,9 @@ class TestConcealment(unittest.TestCase):
         frames = -(-len(sound) // FRAME)
         lost = np.zeros(frames, bool)
         lost[60] = True
-        came = concealed(np.where(lost.repeat(FRAME)[: len(sound)], 0, sound).astype(np.float32), lost)
-        np.testing.assert_array_equal(came[: 60 * FRAME], sound[: 60 * FRAME])
-        np.testing.assert_array_equal(came[62 * FRAME :], sound[62 * FRAME :])
+        result = concealed(np.where(lost.repeat(FRAME)[: len(sound)], 0, sound).astype(np.float32), lost)
+        np.testing.assert_array_equal(result[: 60 * FRAME], sound[: 60 * FRAME])
+        np.testing.assert_array_equal(result[62 * FRAME :], sound[62 * FRAME :])
 
     def test_better_than_silence_on_a_voice(self) -> None:
         """Intelligibility as Taal and others measure it (2011), by pystoi, with a tenth of the packets lost."""
@@ -232,25 +232,27 @@ class TestCalls(unittest.TestCase):
             call.wait() if key == "," else call.press(key)
         return call
 
-    def told(self, call: Call) -> list[str]:
+    def sentences(self, call: Call) -> list[str]:
         return [step.sentence for step in call.steps if step.kind in ("prompt", "fault", "end", "tone")]
 
     def test_three_menus_deep_and_back(self) -> None:
         call = self.call("111")
-        self.assertEqual(self.told(call), ["ringing: gb/ringing", "Welcome", "Fares", "Evening", "Late"])
-        self.assertEqual(self.told(self.call("1*2")), ["ringing: gb/ringing", "Welcome", "Fares", "Welcome", "Hours"])
-        self.assertEqual(self.told(self.call("112"))[-1], "hung up")
+        self.assertEqual(self.sentences(call), ["ringing: gb/ringing", "Welcome", "Fares", "Evening", "Late"])
+        self.assertEqual(
+            self.sentences(self.call("1*2")), ["ringing: gb/ringing", "Welcome", "Fares", "Welcome", "Hours"]
+        )
+        self.assertEqual(self.sentences(self.call("112"))[-1], "hung up")
         self.assertTrue(self.call("0").ended)
-        self.assertIn("busy", self.told(self.call("3"))[-1])
+        self.assertIn("busy", self.sentences(self.call("3"))[-1])
 
     def test_wrong_keys_silence_and_giving_up(self) -> None:
-        self.assertEqual(self.told(self.call("9"))[2:], ["9 does nothing in main", "Sorry"])
-        told = self.told(self.call("9,9"))
-        self.assertEqual(told[-3:], ["error: gb/special", "Sorry", "given up after 3 tries"])
-        self.assertIn("the call is over", self.told(self.call("9,91"))[-1])
+        self.assertEqual(self.sentences(self.call("9"))[2:], ["9 does nothing in main", "Sorry"])
+        reported = self.sentences(self.call("9,9"))
+        self.assertEqual(reported[-3:], ["error: gb/special", "Sorry", "given up after 3 tries"])
+        self.assertIn("the call is over", self.sentences(self.call("9,91"))[-1])
 
     def test_a_missing_prompt_is_heard_as_missing(self) -> None:
-        self.assertIn("“Fares” is missing", " ".join(self.told(self.call("1", without="Fares"))))
+        self.assertIn("“Fares” is missing", " ".join(self.sentences(self.call("1", without="Fares"))))
 
     def test_a_prompt_without_air_loses_its_first_word(self) -> None:
         """The way opens after 0.1 s; of a tone that begins at once, all of that is lost but where it passes zero."""
@@ -285,9 +287,9 @@ class TestPhone(unittest.TestCase):
         self.assertIsNone(phone.press())
         for name, data in (("Welcome.wav", wav(bits=8, tag=7, data=b"\xff" * 800)), ("Hours.ulaw", b"\xff" * 800), ("Fares.sln", bytes(1600)), ("Late.gsm", b"\xd2" + bytes(32))):  # fmt: skip
             self.assertTrue(phone.hand(name, data), phone.refusal)
-        for name, data, told in (("Welcome.ulaw", b"\xff", "already"), ("x.sln", b"abc", "frames"), ("x.gsm", bytes(34), "frames"), ("x.doc", b"", ".doc"), ("x.toml", b"first = 3", "menus"), ("x.toml", b"\xff\xfe", "UTF-8")):  # fmt: skip
+        for name, data, expected in (("Welcome.ulaw", b"\xff", "already"), ("x.sln", b"abc", "frames"), ("x.gsm", bytes(34), "frames"), ("x.doc", b"", ".doc"), ("x.toml", b"first = 3", "menus"), ("x.toml", b"\xff\xfe", "UTF-8")):  # fmt: skip
             self.assertFalse(phone.hand(name, data))
-            self.assertIn(told, phone.refusal.reason if phone.refusal else "")
+            self.assertIn(expected, phone.refusal.reason if phone.refusal else "")
         self.assertTrue(phone.hand("menu.toml", PLAN.encode()))
         self.assertEqual(phone.missing().sentence, "missing: Sorry, Evening; none is unused.")
         self.assertIn("prompt: Hours", phone.dial("2").sentence)
@@ -303,22 +305,22 @@ class TestPhone(unittest.TestCase):
     def test_recorded_over_it_in_each_form_and_taken_back_as_a_prompt(self) -> None:
         phone = Phone()
         for form in ("ulaw", "alaw", "sln", "gsm"):
-            came = phone.record(f"note {form}")
-            assert came.sound is not None
+            result = phone.record(f"note {form}")
+            assert result.sound is not None
             name = f"note.{form}"
-            self.assertIn(f"recorded as {name}, without a header", came.sentence)
+            self.assertIn(f"recorded as {name}, without a header", result.sentence)
             other = Phone()
             self.assertTrue(other.hand(name, phone.recordings[name]), other.refusal)
             held = other.held
             assert held is not None
-            self.assertLess(abs(held.seconds - came.sound.seconds), 0.021)
-            self.assertGreater(np.corrcoef(held.sound[: len(came.sound.sound)], came.sound.sound)[0, 1], 0.9)
+            self.assertLess(abs(held.seconds - result.sound.seconds), 0.021)
+            self.assertGreater(np.corrcoef(held.sound[: len(result.sound.sound)], result.sound.sound)[0, 1], 0.9)
         self.assertIn("is no name", phone.record("../x").sentence)
 
     def test_packets_that_were_lost_and_those_that_came_too_late_are_counted_together(self) -> None:
         phone = Phone()
         self.assertNotIn("lost", phone.record("whole").sentence)
         self.assertIn("recorded 2", phone.record("").sentence)
-        came = mock.Mock(sound=np.zeros(8000, np.float32), lost=3, late=2)
-        with mock.patch("kittiwake.bundled.standins.machines.phone.carry", return_value=came):
+        result = mock.Mock(sound=np.zeros(8000, np.float32), lost=3, late=2)
+        with mock.patch("kittiwake.bundled.standins.machines.phone.carry", return_value=result):
             self.assertIn(", 5 packets of it lost", phone.record("torn").sentence)

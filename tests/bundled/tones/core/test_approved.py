@@ -32,7 +32,7 @@ def said(work: Any, *given: Any) -> Any:
         return str(error)
 
 
-def told(sound: Any) -> list[Any]:
+def described(sound: Any) -> list[Any]:
     sound = np.asarray(sound, np.float64)
     return [
         len(sound),
@@ -48,7 +48,7 @@ class TestApproved(unittest.TestCase):
         for key in tone_keys():
             recipe = tone_for(key)
             found[key] = [
-                told(render(recipe)),
+                described(render(recipe)),
                 [
                     [one.kind, sounds_in_words(one), level_in_words(one), seconds_in_words(one)]
                     for one in recipe.segments
@@ -58,9 +58,9 @@ class TestApproved(unittest.TestCase):
                 found[key].append(period_of(recipe, recipe.segments[0]))
         for key in "0123456789*#ABCD":
             found[f"pair {key}"] = pair_of(key)
-        found["keys"] = [told(render(keys_recipe(keys))) for keys in ("1", "12", "1,2", "*#")]
+        found["keys"] = [described(render(keys_recipe(keys))) for keys in ("1", "12", "1,2", "*#")]
         found["rate"] = [rate_for([one]) for one in list(shipped_receivers().values())[::3]]
-        found["at rate"] = [told(render(at_rate(tone_for(tone_keys()[0]), rate))) for rate in (16_000, 44_100)]
+        found["at rate"] = [described(render(at_rate(tone_for(tone_keys()[0]), rate))) for rate in (16_000, 44_100)]
         approve(self, "tones", found)
 
     def test_recipes(self) -> None:
@@ -77,7 +77,7 @@ class TestApproved(unittest.TestCase):
                 found[f"{n}"] = recipe
                 continue
             sound = said(render, recipe)
-            found[f"{n}"] = [to_toml(recipe), sound if isinstance(sound, str) else told(sound), recipe.dbfs(-10)]
+            found[f"{n}"] = [to_toml(recipe), sound if isinstance(sound, str) else described(sound), recipe.dbfs(-10)]
         base = Segment(hz=(440.0, 480.0), level=(-10.0,), seconds=1.0)
         for text in (
             "440",

@@ -202,7 +202,7 @@ class TestRendering(FolderCase):
     def test_what_is_wrong_is_a_sentence(self) -> None:
         good = {"name": "x", "segment": [{"hz": [400], "level": -10, "seconds": 1}]}
         self.assertEqual(recipe_of(good).segments[0].hz, (400.0,))
-        for change, told in (
+        for change, expected in (
             ({"name": ""}, "name"), ({"segment": []}, "segment"), ({"rate": 8001}, "rate"), ({"unit": "V"}, "unit"), ({"colour": 1}, "colour"),
             ({"segment": [{"hz": [400], "seconds": 1}]}, "how loud"), ({"segment": [{"hz": [400], "level": -10}]}, "how long"),
             ({"segment": [{"hz": [5000], "level": -10, "seconds": 1}]}, "do not fit"), ({"segment": [{"hz": [400, 500], "level": 0, "seconds": 1}]}, "full scale"),
@@ -212,7 +212,7 @@ class TestRendering(FolderCase):
         ):  # fmt: skip
             with self.assertRaises(ToneError, msg=str(change)) as raised:
                 recipe_of({**good, **change})
-            self.assertIn(told, str(raised.exception))
+            self.assertIn(expected, str(raised.exception))
         loop = self.folder / "loop.toml"
         loop.write_text("name = 1", "utf-8")
         for wrong in ("xx/dial", "gb/x", "keys:", "keys:x", str(loop), str(self.folder / "no.toml")):

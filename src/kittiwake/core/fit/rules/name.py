@@ -63,7 +63,7 @@ def _checks(it: Subject, names: Names) -> Iterator[Check]:
 
 
 _NAMES = ("rules", "names")
-_TOLD = ((False, phrase("not told in the name")), (True, phrase("told in the name")))
+_IN_THE_NAME = ((False, phrase("not told in the name")), (True, phrase("told in the name")))
 _CASES = (("keep", phrase("any case")), ("lower", phrase("lower case")), ("upper", phrase("capitals")))
 register_rule(
     Rule(
@@ -71,7 +71,7 @@ register_rule(
         160,
         (
             Blank(phrase("Names are made of"), (*_NAMES, "pattern")),
-            Blank(phrase("A corrected rate is"), (*_NAMES, "mark_corrected"), choices=_TOLD),
+            Blank(phrase("A corrected rate is"), (*_NAMES, "mark_corrected"), choices=_IN_THE_NAME),
             Blank(phrase("Names have the characters"), (*_NAMES, "allowed")),
             Blank(phrase("At most"), (*_NAMES, "max_length"), phrase("of them"), "number"),
             Blank(phrase("in"), (*_NAMES, "case"), choices=_CASES),

@@ -15,7 +15,7 @@ from ...theme.scale import scaled
 from ...theme.sheet import small_type
 
 _LOW = -60.0
-_TOLD = 124  # pixels for what is said beside the bar, at the usual text size
+_BESIDE_THE_BAR = 124  # pixels for what is said beside the bar, at the usual text size
 _GOOD = (-24.0, -6.0)  # dBFS: where peaks of speech should lie
 
 
@@ -41,13 +41,13 @@ class MeterView(QWidget):
         self.update()
 
     def _x(self, decibels: float) -> float:
-        return 4 + (max(_LOW, min(0.0, decibels)) - _LOW) / -_LOW * (self.width() - scaled(_TOLD) - 8)
+        return 4 + (max(_LOW, min(0.0, decibels)) - _LOW) / -_LOW * (self.width() - scaled(_BESIDE_THE_BAR) - 8)
 
     def paintEvent(self, event: QPaintEvent) -> None:
         painter = QPainter(self)
         c = colours()
         small_type(painter)
-        bar = QRectF(4, 6, self.width() - scaled(_TOLD) - 8, 16)
+        bar = QRectF(4, 6, self.width() - scaled(_BESIDE_THE_BAR) - 8, 16)
         painter.fillRect(bar, QColor(c.sheet))
         good = QColor(c.made)
         good.setAlpha(45)
@@ -71,7 +71,7 @@ class MeterView(QWidget):
         if self._room is not None:
             painter.setPen(QPen(QColor(c.stale), 2, Qt.PenStyle.DotLine))
             painter.drawLine(int(self._x(self._room)), 4, int(self._x(self._room)), 24)
-        text_box = QRectF(self.width() - scaled(_TOLD), 2, scaled(_TOLD) - 2, 24)
+        text_box = QRectF(self.width() - scaled(_BESIDE_THE_BAR), 2, scaled(_BESIDE_THE_BAR) - 2, 24)
         if meter is not None and meter.clipped:
             painter.setPen(QColor(c.cannot))
             painter.drawText(text_box, Qt.AlignmentFlag.AlignVCenter, tr("▲ clipped"))
