@@ -105,7 +105,7 @@ def finder(folder: Path) -> None:
 def ear(folder: Path) -> None:
     """Names suggested by ear in the demo reading, in noise. One synthetic voice."""
     known = reading.Reading()
-    lines = known.truth["lines"]
+    lines = known.where["lines"]
     with (reading.READING / "Season list.csv").open(encoding="utf-8") as file:
         reported = list(csv.DictReader(file))
     names = [line["name"] for line in reported]
@@ -123,7 +123,7 @@ def ear(folder: Path) -> None:
             place is not None and names[place] == line["name"] for place, line in zip(places, lines, strict=True)
         )
         others = {
-            what: sum(heard(sound, o) is not None for o in known.truth["others"] if o["what"] == what)
+            what: sum(heard(sound, o) is not None for o in known.where["others"] if o["what"] == what)
             for what in ("flub", "cough")
         }
         none = places.count(None)

@@ -26,9 +26,9 @@ class Reading:
     """The reading, in a room of a certain noise."""
 
     def __init__(self) -> None:
-        self.truth = json.loads((READING / "where.json").read_text("utf-8"))
+        self.where = json.loads((READING / "where.json").read_text("utf-8"))
         self.sound, self.rate = soundfile.read(str(READING / "Season reading.flac"), dtype="float32")
-        spoken = np.concatenate([self.sound[line["start"] : line["stop"]] for line in self.truth["lines"]])
+        spoken = np.concatenate([self.sound[line["start"] : line["stop"]] for line in self.where["lines"]])
         self.level = 10 * np.log10(np.mean(spoken**2))
 
     def in_room(self, below: float) -> NDArray[np.float32]:
@@ -54,7 +54,7 @@ def errors(reading: Reading, below: float) -> tuple[list[tuple[float, float]], l
     found = find_speech(activity(reading.in_room(below), reading.rate))
     spans = found.spoken
     out, missing, matched = [], [], 0
-    for line in reading.truth["lines"]:
+    for line in reading.where["lines"]:
         here = [(a, b) for a, b in spans if a < line["stop"] and b > line["start"]]
         matched += len(here)
         if len(here) != 1:
@@ -73,13 +73,13 @@ class TestReading(FolderCase):
     def test_no_end_of_a_word_is_lost_in_noise(self) -> None:
         """With its air a clip holds all that is heard without the noise: in nine of ten lines up to 50 ms at 30 dB, 120 ms at 20 dB."""
         soft, size = Reading(), round(0.5 * self.reading.rate)
-        for line in soft.truth["lines"]:  # each dies away over its last syllable, as people's do
+        for line in soft.where["lines"]:  # each dies away over its last syllable, as people's do
             _, stop = self.reading.truth(line, 50)
             soft.sound[stop - size : stop] *= 10 ** (np.linspace(0, -30, size, dtype=np.float32) / 20)
         for below, most in ((30, 0.05), (25, 0.08), (20, 0.12)):
             found = find_speech(activity(soft.in_room(below), soft.rate))
             lost = []
-            for line in soft.truth["lines"]:
+            for line in soft.where["lines"]:
                 start, stop = soft.truth(line, 50)
                 here = [(a, b) for a, b in found.speech if a < stop and b > start]
                 lost.append(max(0, here[0][0] - start, stop - here[-1][1]) / soft.rate if here else 9.0)
@@ -108,7 +108,7 @@ class TestReading(FolderCase):
             at = (len(gap) - len(breath)) // 2
             gap[at : at + len(breath)] += breath
             parts = [np.zeros(rate, np.float32)]
-            for line in self.reading.truth["lines"][:12]:
+            for line in self.reading.where["lines"][:12]:
                 parts += [self.reading.sound[slice(*self.reading.truth(line, 50))], gap]
             sound = np.concatenate([*parts, parts[0]])
             sound += (10 ** (-75 / 20) * dice.standard_normal(len(sound))).astype(np.float32)
@@ -132,7 +132,7 @@ class TestReading(FolderCase):
         """Of the energy of each clean line nothing to speak of lies outside of what was found: less than 40 dB below it."""
         sound, rate = self.reading.sound, self.reading.rate
         spans = find_speech(activity(self.reading.in_room(30), rate)).speech
-        for line in self.reading.truth["lines"]:
+        for line in self.reading.where["lines"]:
             start, stop = next((a, b) for a, b in spans if a < line["stop"] and b > line["start"])
             reach = round(0.35 * rate)
             before = sound[max(0, line["start"] - reach) : start]
