@@ -8,12 +8,10 @@ from pathlib import Path
 
 from PySide6.QtCore import Qt, QTimer
 from PySide6.QtWidgets import (
-    QCheckBox,
     QDialog,
     QDialogButtonBox,
     QFileDialog,
     QGridLayout,
-    QLabel,
     QVBoxLayout,
     QWidget,
 )
@@ -24,6 +22,7 @@ from ...ui.theme.scale import scaled
 from ...ui.widgets.button import Button
 from ...ui.widgets.field import Field
 from ...ui.widgets.row_table import Column, RowTable
+from ...ui.widgets.worded import CheckBox, Label
 from ...words import in_words, phrase, tr
 from .core.row import Findings, Row
 from .core.rows import Source, rows_of
@@ -43,7 +42,7 @@ class RowsDialog(QDialog):
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(860), scaled(560))
         column = QVBoxLayout(self)
-        head = QLabel(
+        head = Label(
             tr(
                 "Texts, speakers and languages out of a table, out of the names of folders and files, or both; the table is believed."
             )
@@ -66,7 +65,7 @@ class RowsDialog(QDialog):
             key=lambda one: one[0],
         )
         column.addWidget(self.table, 1)
-        self.notice = QLabel()
+        self.notice = Label()
         self.notice.setWordWrap(True)
         self.notice.setTextInteractionFlags(Qt.TextInteractionFlag.TextSelectableByMouse)
         column.addWidget(self.notice)
@@ -91,12 +90,12 @@ class RowsDialog(QDialog):
         )
         self.pattern.setPlaceholderText("{speaker}/{language}-{id}")
         self.language.setPlaceholderText(tr("of those that nothing else tells it of, such as en"))
-        self.beside = QCheckBox(tr("name.t&xt beside name.wav is its text"))
+        self.beside = CheckBox(tr("name.t&xt beside name.wav is its text"))
         for row, (text, field, name) in enumerate((
             (tr("&Table"), self.file, tr('Table with texts and speakers')), (tr('&Names of files'), self.pattern, tr('What names of folders and files tell')),
             (tr("&Language"), self.language, tr('Language of the others')),
         )):  # fmt: skip
-            label = QLabel(in_words(text))
+            label = Label(text)
             label.setBuddy(field)
             field.setAccessibleName(in_words(name))
             field.textChanged.connect(lambda _: self._later.start())
@@ -156,6 +155,6 @@ class RowsDialog(QDialog):
             if len(sentences) > 5
             else ""
         )
-        self.notice.setText(in_words(wrong) or " ".join(map(in_words, sentences[:5])) + in_words(more))
+        self.notice.setText(wrong or " ".join(map(in_words, sentences[:5])) + in_words(more))
         something = any(row.text or row.speaker or row.language for _, row in self.rows)
         self.take_button.setEnabled(bool(something and not wrong))

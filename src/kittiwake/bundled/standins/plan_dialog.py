@@ -3,10 +3,11 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QPlainTextEdit, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialog, QDialogButtonBox, QPlainTextEdit, QVBoxLayout, QWidget
 
 from ...core.errors import KittiwakeError
 from ...ui.theme.scale import scaled
+from ...ui.widgets.worded import Label
 from ...words import tr
 from .core.phone.dial_plan import PLAIN, STATES, DialPlan, plan_of
 
@@ -21,7 +22,7 @@ class PlanDialog(QDialog):
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(620), scaled(560))
         column = QVBoxLayout(self)
-        head = QLabel(
+        head = Label(
             tr(
                 "A key does menu NAME, say PROMPT, or {actions}. [states] has {states}: a tone of a country (gb/busy), say PROMPT, silence, or several with +.",
                 actions=", ".join(PLAIN),
@@ -34,7 +35,7 @@ class PlanDialog(QDialog):
         self.edit.setAccessibleName(tr("The menu as TOML"))
         self.edit.setTabChangesFocus(True)
         column.addWidget(self.edit, 1)
-        self.notice = QLabel()
+        self.notice = Label()
         self.notice.setWordWrap(True)
         column.addWidget(self.notice)
         self.box = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)

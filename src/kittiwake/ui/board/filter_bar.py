@@ -4,12 +4,13 @@ from __future__ import annotations
 
 from PySide6.QtCore import QEvent, QObject, Qt, QTimer, Signal
 from PySide6.QtGui import QKeyEvent
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QWidget
 
-from ...words import in_words, tr
+from ...words import tr
 from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.field import Field
+from ..widgets.worded import Choice, Label
 from .order import STATES
 
 
@@ -29,16 +30,16 @@ class FilterBar(QWidget):
         self.field.setAccessibleName(tr("Find clips by part of a name or folder"))
         self.field.setClearButtonEnabled(True)
         self.field.setMaximumWidth(scaled(360))
-        label = QLabel(tr("&Find clips"))
+        label = Label(tr("&Find clips"))
         label.setBuddy(self.field)
         row.addWidget(label)
         row.addWidget(self.field, 1)
-        self.states = QComboBox()
+        self.states = Choice()
         for state in STATES:
-            self.states.addItem(in_words(state), str(state))
+            self.states.addItem(state, str(state))
         self.states.setAccessibleName(tr("Show only clips in this state"))
         row.addWidget(self.states)
-        self.notice = QLabel()
+        self.notice = Label()
         self.notice.setProperty("soft", True)
         row.addWidget(self.notice)
         row.addStretch(1)

@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QVBoxLayout, QWidget
 
 from ...commands import key_of
 from ...words import in_words, tr
 from ..shell.session import Session
 from ..theme.scale import scaled
 from ..widgets.button import Button
+from ..widgets.worded import Label
 from .model import demand
 from .ways_to_begin import WAYS
 
@@ -29,7 +30,7 @@ class StartPage(QWidget):
         grid = QGridLayout()
         grid.setHorizontalSpacing(16)
         grid.setVerticalSpacing(8)
-        head = QLabel(tr("Put sound on the board"))
+        head = Label(tr("Put sound on the board"))
         head.setProperty("head", True)
         grid.addWidget(head, 0, 0, 1, 2)
         self.buttons: list[Button] = []
@@ -39,7 +40,7 @@ class StartPage(QWidget):
             button.setMinimumWidth(scaled(190))
             button.clicked.connect(lambda _=False, id_=way.command: self.wanted.emit(id_))
             self._row(grid, row, button, way.outcome)
-        self._receivers = QLabel()
+        self._receivers = Label()
         self._receivers.setProperty("soft", True)
         self._receivers.setWordWrap(True)
         self._receivers.setMinimumWidth(scaled(360))
@@ -58,7 +59,7 @@ class StartPage(QWidget):
         grid.addWidget(button, row, 0)
         self.buttons.append(button)
         if outcome:
-            label = QLabel(in_words(outcome))
+            label = Label(outcome)
             label.setProperty("soft", True)
             label.setWordWrap(True)
             label.setMinimumWidth(scaled(360))

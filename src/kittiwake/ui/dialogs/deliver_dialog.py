@@ -7,14 +7,11 @@ from typing import NamedTuple
 
 from PySide6.QtCore import Qt
 from PySide6.QtWidgets import (
-    QCheckBox,
-    QComboBox,
     QDialog,
     QDialogButtonBox,
     QFileDialog,
     QGridLayout,
     QHBoxLayout,
-    QLabel,
     QVBoxLayout,
     QWidget,
 )  # fmt: skip
@@ -22,7 +19,7 @@ from PySide6.QtWidgets import (
 from ...core.errors import KittiwakeError
 from ...core.model import Receiver
 from ...core.model.units import format_bytes, format_seconds
-from ...words import in_words, phrase, tr
+from ...words import phrase, tr
 from ...work.deliver import Item, Plan, plan_of
 from ...work.deliver.form import forms
 from ...work.deliver.plan import STATES
@@ -31,6 +28,7 @@ from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.field import Field
 from ..widgets.row_table import Column, RowTable
+from ..widgets.worded import CheckBox, Choice, Label
 
 _MANIFESTS = (
     ("none", phrase("no list")),
@@ -64,7 +62,7 @@ class DeliverDialog(QDialog):
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(720), scaled(520))
         column = QVBoxLayout(self)
-        self.head = QLabel()
+        self.head = Label()
         self.head.setWordWrap(True)
         column.addWidget(self.head)
         column.addLayout(self._fields(into))
@@ -81,7 +79,7 @@ class DeliverDialog(QDialog):
         column.addWidget(self.table, 1)
         if missing:
             names = ", ".join(missing[:4]) + (" …" if len(missing) > 4 else "")
-            note = QLabel(tr("Not made, and not in it: {list}.", list=names))
+            note = Label(tr("Not made, and not in it: {list}.", list=names))
             note.setWordWrap(True)
             column.addWidget(note)
         column.addLayout(self._ticks())
@@ -101,16 +99,16 @@ class DeliverDialog(QDialog):
         self.into.setAccessibleName(tr("Folder that it goes to"))
         self.choose_button = Button(tr("Choose…"))
         self.choose_button.clicked.connect(self._choose)
-        self.form, self.manifest = QComboBox(), QComboBox()
+        self.form, self.manifest = Choice(), Choice()
         for form in forms().values():
-            self.form.addItem(in_words(form.name), form.key)
+            self.form.addItem(form.name, form.key)
         for key, words in _MANIFESTS:
-            self.manifest.addItem(in_words(words), key)
+            self.manifest.addItem(words, key)
         delivery = self._receiver.delivery
         self.form.setCurrentIndex(max(0, self.form.findData(delivery.form)))
         self.manifest.setCurrentIndex(max(0, self.manifest.findData(delivery.manifest)))
         for row, (text, widget) in enumerate(((tr("&Into"), self.into), (tr("&As"), self.form))):
-            label = QLabel(in_words(text))
+            label = Label(text)
             label.setBuddy(widget)
             grid.addWidget(label, row, 0)
             grid.addWidget(widget, row, 1)
@@ -125,12 +123,12 @@ class DeliverDialog(QDialog):
     def _ticks(self) -> QHBoxLayout:
         row = QHBoxLayout()
         kind = kinds().get(self._receiver.standin)
-        self.try_box = QCheckBox(tr("Try all of it on the stand-in {name} first", name=kind.name) if kind else "")
+        self.try_box = CheckBox(tr("Try all of it on the stand-in {name} first", name=kind.name) if kind else "")
         self.try_box.setVisible(kind is not None)
         self.try_box.setChecked(kind is not None)
-        self.away_box = QCheckBox(tr("Delete there what is wanted no more"))
+        self.away_box = CheckBox(tr("Delete there what is wanted no more"))
         row.addWidget(self.try_box)
-        self.slow_box = QCheckBox(tr("as slowly as its link is"))
+        self.slow_box = CheckBox(tr("as slowly as its link is"))
         pace = kind.pace if kind else None
         self.slow_box.setVisible(pace is not None)
         if pace:
@@ -156,7 +154,7 @@ class DeliverDialog(QDialog):
     def _choose(self) -> None:
         found = QFileDialog.getExistingDirectory(self, tr("Where it goes"), self.into.text())
         if found:
-            self.into.setText(in_words(found))
+            self.into.setText(found)
 
     def _show_plan(self) -> None:
         changes = {"form": self.form.currentData(), "manifest": self.manifest.currentData()}

@@ -6,11 +6,9 @@ from PySide6.QtCore import Qt
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import (
     QCheckBox,
-    QComboBox,
     QDialog,
     QGridLayout,
     QHBoxLayout,
-    QLabel,
     QLineEdit,
     QVBoxLayout,
     QWidget,
@@ -22,6 +20,7 @@ from ...core.fit.one_off import form_called, receiver_of_form
 from ...core.model import Receiver
 from ...words import in_words, phrase, tr
 from ..widgets.button import Button
+from ..widgets.worded import CheckBox, Choice, Label
 
 #: What people hand over, with what it is good for.
 _USUAL = (
@@ -52,14 +51,14 @@ class FormsDialog(QDialog):
         self.chosen: tuple[Receiver, ...] = ()
         column = QVBoxLayout(self)
         column.addWidget(
-            QLabel(tr("{clips}, in the forms that are ticked. Nothing else on the board is made.", clips=what))
+            Label(tr("{clips}, in the forms that are ticked. Nothing else on the board is made.", clips=what))
         )
         grid = QGridLayout()
         grid.setHorizontalSpacing(14)
         self.boxes: dict[str, QCheckBox] = {}
         for row, (name, words, use) in enumerate(_USUAL):
-            box = QCheckBox(f"{row + 1}  {in_words(words)}")
-            hint = QLabel(in_words(use))
+            box = CheckBox(f"{row + 1}  {in_words(words)}")
+            hint = Label(use)
             hint.setProperty("soft", True)
             grid.addWidget(box, row, 0)
             grid.addWidget(hint, row, 1)
@@ -72,7 +71,7 @@ class FormsDialog(QDialog):
         self.other.textChanged.connect(self._judge)
         column.addWidget(self.other)
         row_ = QHBoxLayout()
-        self.rate, self.channels, self.bit_rate = QComboBox(), QComboBox(), QComboBox()
+        self.rate, self.channels, self.bit_rate = Choice(), Choice(), Choice()
         for field, name, choices in (
             (self.rate, tr("Sample rate"), _RATES),
             (self.channels, tr("Channels"), _CHANNELS),
@@ -80,11 +79,11 @@ class FormsDialog(QDialog):
         ):
             field.setAccessibleName(in_words(name))
             for value, words in choices:
-                field.addItem(in_words(words), value)
+                field.addItem(words, value)
             field.currentIndexChanged.connect(self._judge)
             row_.addWidget(field)
         column.addLayout(row_)
-        self.notice = QLabel()
+        self.notice = Label()
         self.notice.setWordWrap(True)
         column.addWidget(self.notice)
         foot = QHBoxLayout()

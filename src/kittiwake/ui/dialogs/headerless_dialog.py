@@ -10,7 +10,6 @@ from pathlib import Path
 from PySide6.QtCore import QPointF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QIcon, QPainter, QPixmap
 from PySide6.QtWidgets import (
-    QCheckBox,
     QDialog,
     QDialogButtonBox,
     QHBoxLayout,
@@ -29,6 +28,7 @@ from ...words import in_words, tr
 from ..theme.colours import colours
 from ..theme.scale import scaled
 from ..widgets.button import Button
+from ..widgets.worded import CheckBox, Label
 from ..workers.worker import Outcome, Worker
 from .stated_form import StatedForm, kind_of
 
@@ -37,7 +37,7 @@ _WIDE, _HIGH = 150, 40  # of the small waveforms
 
 def _head(name: str, several: bool) -> QLabel:
     """What is asked of the file of that name."""
-    head = QLabel(
+    head = Label(
         tr("{name} holds several sound streams. Choose the one to use; hear it first.", name=name)
         if several
         else tr(
@@ -81,10 +81,10 @@ class HeaderlessDialog(QDialog):
         self.hear_button.clicked.connect(self._hear)
         row.addWidget(self.hear_button)
         column.addLayout(row)
-        self.notice = QLabel()
+        self.notice = Label()
         self.notice.setWordWrap(True)
         column.addWidget(self.notice)
-        self.all_box = QCheckBox(
+        self.all_box = CheckBox(
             tr(
                 "Also for {n} other files in its folder that cannot be read",
                 "Also for {n} other file in its folder that cannot be read",

@@ -10,7 +10,6 @@ from PySide6.QtWidgets import (
     QDialogButtonBox,
     QFileDialog,
     QHBoxLayout,
-    QLabel,
     QPlainTextEdit,
     QVBoxLayout,
     QWidget,
@@ -21,6 +20,7 @@ from ...words import tr
 from ...work.cut import read_lines
 from ..theme.scale import scaled
 from ..widgets.button import Button
+from ..widgets.worded import Label
 
 
 class ListDialog(QDialog):
@@ -33,7 +33,7 @@ class ListDialog(QDialog):
         self.resize(scaled(640), scaled(460))
         self._count = count
         column = QVBoxLayout(self)
-        head = QLabel(
+        head = Label(
             tr(
                 "Paste the lines in the order they were read: a name each, or a table with the columns name and text. Clips take their names in order; correct one, and the rest follows from there."
             )
@@ -49,7 +49,7 @@ class ListDialog(QDialog):
         self.file_button = Button(tr("Open a file…"))
         self.file_button.clicked.connect(self._open)
         row.addWidget(self.file_button)
-        self.notice = QLabel()
+        self.notice = Label()
         self.notice.setProperty("soft", True)
         row.addWidget(self.notice, 1)
         column.addLayout(row)

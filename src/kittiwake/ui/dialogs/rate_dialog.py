@@ -11,7 +11,6 @@ from PySide6.QtWidgets import (
     QDialogButtonBox,
     QGridLayout,
     QHBoxLayout,
-    QLabel,
     QLineEdit,
     QVBoxLayout,
     QWidget,
@@ -21,6 +20,7 @@ from ...core.model.units import format_hz, format_seconds
 from ...words import in_words, tr
 from ..theme.scale import scaled
 from ..widgets.button import Button
+from ..widgets.worded import Label
 
 #: Rates that get mistaken for each other: 44.1/48, 22.05/24, 16/22.05, 8/11.025 kHz, and the halves and doubles.
 USUAL = (8000, 11_025, 16_000, 22_050, 24_000, 32_000, 44_100, 48_000, 96_000)
@@ -57,7 +57,7 @@ class RateDialog(QDialog):
         self._stamped, self._seconds = stamped, seconds
         column = QVBoxLayout(self)
         many = tr("{count} clips", count=count) if count > 1 else tr("This clip")
-        head = QLabel(
+        head = Label(
             tr(
                 "{many}: the header says {stamped}. At what rate was it really taken?",
                 many=many,
@@ -77,7 +77,7 @@ class RateDialog(QDialog):
             grid.addWidget(button, at // 5, at % 5)
         column.addLayout(grid)
         row = QHBoxLayout()
-        row.addWidget(QLabel(tr("Hz")))
+        row.addWidget(Label(tr("Hz")))
         self.field = QLineEdit()
         self.field.setValidator(QIntValidator(1000, 768_000, self))
         self.field.setAccessibleName(tr("True rate in Hz"))
@@ -86,7 +86,7 @@ class RateDialog(QDialog):
         self.hear_button.clicked.connect(lambda: self.heard.emit(self.rate()) if self.rate() else None)
         row.addWidget(self.hear_button)
         column.addLayout(row)
-        self.notice = QLabel()
+        self.notice = Label()
         self.notice.setWordWrap(True)
         self.notice.setMinimumHeight(scaled(44))
         column.addWidget(self.notice)

@@ -11,7 +11,6 @@ from PySide6.QtWidgets import (
     QDialog,
     QFileDialog,
     QHBoxLayout,
-    QLabel,
     QLineEdit,
     QListWidget,
     QListWidgetItem,
@@ -28,6 +27,7 @@ from ...words import in_words, tr
 from ..board.model import demand
 from ..theme.scale import scaled
 from ..widgets.button import Button
+from ..widgets.worded import Label
 
 _SLUG = Qt.ItemDataRole.UserRole
 _WORDS = Qt.ItemDataRole.UserRole + 1
@@ -62,7 +62,7 @@ class ReceiverChooser(QDialog):
         self.list.setWordWrap(True)
         self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         column.addWidget(self.list)
-        self.trouble = QLabel()
+        self.trouble = Label()
         self.trouble.setWordWrap(True)
         column.addWidget(self.trouble)
         column.addLayout(self._new_row())
@@ -72,7 +72,7 @@ class ReceiverChooser(QDialog):
         self.wish_item = QListWidgetItem()
         self.wish_item.setData(_SLUG, "")
         self.wish_item.setData(_WORDS, "")
-        self.list.addItem(in_words(self.wish_item))
+        self.list.addItem(self.wish_item)
         self.wish_item.setHidden(True)
         for name in dict.fromkeys((*current, *own, *own_receivers(), *shipped_receivers())):
             self._add(name, name in current)
@@ -90,7 +90,7 @@ class ReceiverChooser(QDialog):
 
     def _new_row(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        label = QLabel(tr("A new one:"))
+        label = Label(tr("A new one:"))
         label.setProperty("soft", True)
         row.addWidget(label)
         self.empty_button = Button(tr("From nothing  Ctrl+N"))
@@ -192,7 +192,7 @@ class ReceiverChooser(QDialog):
         names = [wish.name for wish in self.wishes.values()]
         whole = bool(parts) and not missing
         self.wish_item.setHidden(not whole)
-        self.trouble.setText(in_words(missing) if len(parts) > 1 else "")
+        self.trouble.setText(missing if len(parts) > 1 else "")
         if whole:
             what = tr("As you typed it") if len(parts) == 1 else tr("All of these")
             shown = [

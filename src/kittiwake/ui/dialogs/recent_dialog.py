@@ -7,12 +7,13 @@ from datetime import datetime
 from pathlib import Path
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QDialog, QLabel, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialog, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
 from ...words import tr
 from ..shell.language import day_and_time
 from ..theme.scale import scaled
 from ..widgets.short_path import short_path
+from ..widgets.worded import Label
 
 
 class RecentDialog(QDialog):
@@ -42,7 +43,7 @@ class RecentDialog(QDialog):
         self.list.setCurrentRow(0)
         self.list.itemActivated.connect(self._chosen)
         column.addWidget(self.list)
-        hint = QLabel(tr("Enter opens the job."))
+        hint = Label(tr("Enter opens the job."))
         hint.setProperty("soft", True)
         column.addWidget(hint)
 

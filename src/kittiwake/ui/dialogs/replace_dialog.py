@@ -3,11 +3,12 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QCheckBox, QDialog, QDialogButtonBox, QFormLayout, QWidget
+from PySide6.QtWidgets import QDialog, QDialogButtonBox, QFormLayout, QWidget
 
 from ...words import in_words, tr
 from ..theme.scale import scaled
 from ..widgets.field import Field
+from ..widgets.worded import CheckBox
 
 
 class ReplaceDialog(QDialog):
@@ -24,7 +25,7 @@ class ReplaceDialog(QDialog):
         self.words, self.other = Field(), Field()
         self.words.setAccessibleName(tr("What is looked for"))
         self.other.setAccessibleName(tr("What is put in its place"))
-        self.names = QCheckBox(tr("In names, too"))
+        self.names = CheckBox(tr("In names, too"))
         form.addRow(tr("&Find"), self.words)
         form.addRow(tr("&Put"), self.other)
         form.addRow("", self.names)

@@ -3,12 +3,13 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt
-from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QPlainTextEdit, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialog, QDialogButtonBox, QPlainTextEdit, QVBoxLayout, QWidget
 
 from ...core.model.script import Respelling
-from ...words import in_words, tr
+from ...words import tr
 from ...work.script.respell import as_text, parsed
 from ..theme.scale import scaled
+from ..widgets.worded import Label
 
 
 class RespellingDialog(QDialog):
@@ -20,7 +21,7 @@ class RespellingDialog(QDialog):
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(560), scaled(520))
         column = QVBoxLayout(self)
-        head = QLabel(
+        head = Label(
             tr(
                 "A line each: the word, =, and how it is to be said. Whole words, in any case; == only as written. A language behind @ limits it: St = Saint @en. # is a number, #. its digits one by one: Berth # = Berth #. Phonemes stand in [[ ]]."
             )
@@ -38,7 +39,7 @@ class RespellingDialog(QDialog):
 
     @staticmethod
     def _box(column: QVBoxLayout, title: str, before: tuple[Respelling, ...], share: int) -> QPlainTextEdit:
-        label, edit = QLabel(in_words(title)), QPlainTextEdit()
+        label, edit = Label(title), QPlainTextEdit()
         label.setBuddy(edit)
         edit.setAccessibleName(tr("{title}: respellings, one a line", title=title.replace("&", "")))
         edit.setTabChangesFocus(True)

@@ -5,7 +5,7 @@ from __future__ import annotations
 from collections.abc import Sequence
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QSpinBox, QWidget
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QSpinBox, QWidget
 
 from ...core.errors import RulesError
 from ...core.model import Stated
@@ -13,6 +13,7 @@ from ...core.model.stated import HEADERLESS
 from ...core.model.units import format_headerless, format_hz
 from ...words import in_words, phrase, tr
 from ..widgets.said_box import inset
+from ..widgets.worded import Choice, Label
 
 _APART = {
     "pcm_s16le": phrase(", little endian"),
@@ -56,7 +57,7 @@ class StatedForm(QWidget):
         self.skip.setSuffix(in_words(tr(" bytes")))
         self.skip.setAccessibleName(in_words(tr("Bytes passed over before the sound")))
         self.skip.setToolTip(in_words(tr("What stands before the sound and is no sound, such as a line of text.")))
-        skipped = QLabel(in_words(tr("Passed over")))
+        skipped = Label(tr("Passed over"))
         skipped.setBuddy(self.skip)
         row.addWidget(skipped)
         row.addWidget(self.skip)
@@ -71,10 +72,10 @@ class StatedForm(QWidget):
         self.show_stated(current or (Stated.of_stream(0) if streams else Stated("ulaw", 8000)))
 
     def _list(self, row: QHBoxLayout, label: str, sentence: str, words: list[str]) -> QComboBox:
-        box = QComboBox()
+        box = Choice()
         box.addItems(words)
         box.setAccessibleName(in_words(sentence))
-        name = QLabel(in_words(label))
+        name = Label(label)
         name.setBuddy(box)
         row.addWidget(name)
         row.addWidget(box)

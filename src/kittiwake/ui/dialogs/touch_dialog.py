@@ -28,6 +28,7 @@ from ...words import in_words, tr
 from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.said_box import SaidBox
+from ..widgets.worded import CheckBox, Choice, Label
 
 _FROM_OUTSIDE = 70  # their place among the fields of the path
 
@@ -78,7 +79,7 @@ class TouchDialog(QDialog):
         many = tr("{count} clips", count=len(before)) if len(before) > 1 else tr("This clip")
         alike = all(touch == before[0] for touch in before)
         more = "" if alike else tr(" They differ; only what you change here is changed in all of them.")
-        head = QLabel(tr("{many}: nothing is written to the recordings.{more}", many=many, more=more))
+        head = Label(tr("{many}: nothing is written to the recordings.{more}", many=many, more=more))
         head.setWordWrap(True)
         return head
 
@@ -97,12 +98,12 @@ class TouchDialog(QDialog):
 
     def _row(self, label: str, widget: QWidget, help_: str = "") -> None:
         row = self._grid.rowCount()
-        text = QLabel(in_words(label))
+        text = Label(label)
         text.setBuddy(widget)
         self._grid.addWidget(text, row, 0)
         self._grid.addWidget(widget, row, 1, 1, 1 if help_ else 2)
         if help_:
-            hint = QLabel(in_words(help_))
+            hint = Label(help_)
             hint.setProperty("soft", True)
             self._grid.addWidget(hint, row, 2)
 
@@ -124,7 +125,7 @@ class TouchDialog(QDialog):
         self._read[one.name] = lambda: round(one.base + box.value() * one.factor, 6)
 
     def _add_choice(self, one: TouchChoice) -> None:
-        box, now = QComboBox(), getattr(self._before, one.name)
+        box, now = Choice(), getattr(self._before, one.name)
         for value, words in one.choices:
             box.addItem(in_words(words), value)
         if one.other and box.findData(now) < 0:
@@ -135,7 +136,7 @@ class TouchDialog(QDialog):
         self._read[one.name] = box.currentData
 
     def _add_flag(self, one: TouchFlag) -> None:
-        box = QCheckBox(in_words(one.label))
+        box = CheckBox(one.label)
         box.setChecked(getattr(self._before, one.name))
         self._grid.addWidget(box, self._grid.rowCount(), 1, 1, 2)
         self.flags[one.name] = box

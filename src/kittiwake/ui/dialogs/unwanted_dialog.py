@@ -6,12 +6,13 @@ import contextlib
 from pathlib import Path
 
 from PySide6.QtCore import QFile, QStandardPaths, Qt
-from PySide6.QtWidgets import QDialog, QDialogButtonBox, QLabel, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialog, QDialogButtonBox, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
 from ...core.make.ledger import Entry
 from ...core.model.units import format_bytes
 from ...words import tr
 from ..theme.scale import scaled
+from ..widgets.worded import Label
 
 
 class UnwantedDialog(QDialog):
@@ -25,7 +26,7 @@ class UnwantedDialog(QDialog):
         self.moved: list[Path] = []
         self.stayed: list[Path] = []
         column = QVBoxLayout(self)
-        head = QLabel(
+        head = Label(
             tr(
                 "{n} files made here belong to no clip of this job any more. Untick what is to stay; the others go to the trash, from where they can be taken back.",
                 "{n} file made here belong to no clip of this job any more. Untick what is to stay; the others go to the trash, from where they can be taken back.",

@@ -11,7 +11,6 @@ from PySide6.QtWidgets import (
     QDialogButtonBox,
     QFileDialog,
     QHBoxLayout,
-    QLabel,
     QListWidget,
     QListWidgetItem,
     QVBoxLayout,
@@ -27,6 +26,7 @@ from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.row_table import Column, RowTable
 from ..widgets.short_path import short_path
+from ..widgets.worded import Label
 from ..workers.watched_folders import WatchWorker
 
 
@@ -40,7 +40,7 @@ class WatchDialog(QDialog):
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.resize(scaled(820), scaled(400))
         column = QVBoxLayout(self)
-        words = QLabel(
+        words = Label(
             tr(
                 "What arrives whole in one of these folders is made for its receivers, while this window is open, or by “kittiwake watch” without one."
             )
@@ -60,7 +60,7 @@ class WatchDialog(QDialog):
         )
         self.table.keys = {Qt.Key.Key_Delete: self.remove, Qt.Key.Key_Return: self.choose_receivers}
         column.addWidget(self.table, 1)
-        self.notice = QLabel()
+        self.notice = Label()
         self.notice.setWordWrap(True)
         column.addWidget(self.notice)
         row = QHBoxLayout()

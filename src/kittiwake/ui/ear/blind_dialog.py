@@ -4,12 +4,13 @@ from __future__ import annotations
 
 from PySide6.QtCore import Qt
 from PySide6.QtGui import QCloseEvent, QKeyEvent
-from PySide6.QtWidgets import QComboBox, QDialog, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialog, QHBoxLayout, QVBoxLayout, QWidget
 
 from ...core.ear.blind import Blind
 from ...words import in_words, phrase, tr
 from ..theme.scale import scaled
 from ..widgets.button import Button
+from ..widgets.worded import Choice, Label
 from .player import Player
 
 _WORDS = {"source": phrase("the source"), "output": phrase("the output"), "line": phrase("on the line")}
@@ -25,18 +26,18 @@ class BlindDialog(QDialog):
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.setMinimumWidth(scaled(480))
         column = QVBoxLayout(self)
-        self.head = QLabel()
+        self.head = Label()
         self.head.setWordWrap(True)
         column.addWidget(self.head)
         ways = QHBoxLayout()
-        self.a_box, self.b_box = QComboBox(), QComboBox()
+        self.a_box, self.b_box = Choice(), Choice()
         for name, box, usual in ((tr("A is"), self.a_box, "source"), (tr("B is"), self.b_box, "line")):
             for way in player.ways:
                 box.addItem(in_words(_WORDS.get(way, way)), way)
             box.setCurrentIndex(max(0, box.findData(usual)))
             box.setAccessibleName(in_words(name))
             box.currentIndexChanged.connect(lambda _: self._begin())
-            ways.addWidget(QLabel(in_words(name)))
+            ways.addWidget(Label(name))
             ways.addWidget(box, 1)
         column.addLayout(ways)
         hear = QHBoxLayout()
@@ -70,7 +71,7 @@ class BlindDialog(QDialog):
         if same:
             self.head.setText(tr("Choose two different ways to hear it."))
         elif blind.over:
-            self.head.setText(in_words(blind.words))
+            self.head.setText(blind.words)
         else:
             self.head.setText(
                 tr(

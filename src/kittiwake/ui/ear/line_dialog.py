@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt, QTimer, Signal
-from PySide6.QtWidgets import QComboBox, QDialog, QGridLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QDialog, QGridLayout, QVBoxLayout, QWidget
 
 from ...core.ear.caller_line import CallerLine, codecs_here
 from ...core.packets.packet_loss import PacketLossModel
 from ...words import in_words, tr
 from ..widgets.button import Button
 from ..widgets.said_box import SaidBox
+from ..widgets.worded import Choice, Label
 
 _WAIT_MS = 250
 _NO_NOISE = -91.0
@@ -25,17 +26,17 @@ class LineDialog(QDialog):
         self.setWindowTitle(tr("The line"))
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         column = QVBoxLayout(self)
-        head = QLabel(tr("How a caller hears it: 300 to 3400 Hz, and what is set here. 3 switches to it."))
+        head = Label(tr("How a caller hears it: 300 to 3400 Hz, and what is set here. 3 switches to it."))
         head.setWordWrap(True)
         column.addWidget(head)
         grid = QGridLayout()
         grid.setHorizontalSpacing(12)
         column.addLayout(grid)
-        self.first, self.second = QComboBox(), QComboBox()
+        self.first, self.second = Choice(), Choice()
         self.second.addItem(tr("nothing else"), "")
         for key, name in codecs_here():
-            self.first.addItem(in_words(name), key)
-            self.second.addItem(in_words(name), key)
+            self.first.addItem(name, key)
+            self.second.addItem(name, key)
         self.first.setCurrentIndex(max(0, self.first.findData(line.codecs[0])))
         self.second.setCurrentIndex(max(0, self.second.findData(line.codecs[1] if len(line.codecs) > 1 else "")))
         packet_loss = line.packet_loss
@@ -53,12 +54,12 @@ class LineDialog(QDialog):
             (tr("&Buffer"), self.buffer), (tr("&Noise"), self.noise), (tr("Le&vel"), self.level),
         )  # fmt: skip
         for n, (text, widget) in enumerate(rows):
-            label = QLabel(in_words(text))
+            label = Label(text)
             label.setBuddy(widget)
             widget.setAccessibleName(in_words(text).replace("&", ""))
             grid.addWidget(label, n // 2, n % 2 * 2)
             grid.addWidget(widget, n // 2, n % 2 * 2 + 1)
-        self.notice = QLabel()
+        self.notice = Label()
         self.notice.setWordWrap(True)
         column.addWidget(self.notice)
         self.plain_button = Button(tr("A plain line"))
@@ -107,4 +108,4 @@ class LineDialog(QDialog):
 
     def say(self, text: str) -> None:
         """What is measured of it."""
-        self.notice.setText(in_words(text))
+        self.notice.setText(text)

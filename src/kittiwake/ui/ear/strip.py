@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from PySide6.QtCore import QEvent, QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QKeyEvent, QMouseEvent, QPainter, QPaintEvent, QPen
-from PySide6.QtWidgets import QAbstractSlider, QButtonGroup, QHBoxLayout, QLabel, QSizePolicy, QWidget
+from PySide6.QtWidgets import QAbstractSlider, QButtonGroup, QHBoxLayout, QSizePolicy, QWidget
 
 from ...core.ear.caller_line import PLAIN
 from ...core.model.units import format_seconds
@@ -13,6 +13,7 @@ from ..theme.colours import colours
 from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.elided import ElidedLabel
+from ..widgets.worded import Label
 from .player import WAYS, Player
 
 _ARROWS = (Qt.Key.Key_Left, Qt.Key.Key_Right, Qt.Key.Key_Home, Qt.Key.Key_End, Qt.Key.Key_PageUp, Qt.Key.Key_PageDown)
@@ -48,7 +49,7 @@ class EarStrip(QWidget):
         self.line_button.setMaximumWidth(scaled(190))
         self.line_button.setToolTip(tr("What the line is like that it is heard on"))
         row.addWidget(self.line_button)
-        self._time = QLabel()
+        self._time = Label()
         self._time.setMinimumWidth(scaled(110))
         self._time.setAlignment(Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter)
         row.addWidget(self._time)
@@ -73,7 +74,7 @@ class EarStrip(QWidget):
         self.line_button.setText(tr("Line…") if player.line == PLAIN else in_words(player.line.words))
         self.line_button.setAccessibleName(tr("The line: {words}", words=player.line.words))
         short = tr("No sound device: silent stand-in keeps time") if player.silent else player.speaker_name
-        self.note.setText(in_words(short))
+        self.note.setText(short)
         self._move(player.position)
 
     def _move(self, seconds: float) -> None:

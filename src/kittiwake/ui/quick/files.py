@@ -44,7 +44,7 @@ class FileList(QWidget):
                     name.setText(cell.clip.source.name)
                 words = _in_words(cell)
                 if text.text() != words:
-                    text.setText(in_words(words))
+                    text.setText(words)
         self._more.setVisible(len(cells) > _MOST)
         if len(cells) > _MOST:
             self._more.setText(tr("and {count:,} more", count=len(cells) - _MOST))

@@ -10,7 +10,6 @@ from PySide6.QtWidgets import (
     QApplication,
     QComboBox,
     QHBoxLayout,
-    QLabel,
     QLineEdit,
     QProgressBar,
     QVBoxLayout,
@@ -22,7 +21,7 @@ from ...core.fit import Remedy
 from ...core.fit.receiver_query import receiver_of_wish
 from ...core.model import shipped_receivers
 from ...core.model.own_receivers import keep_own, last_used, own_receivers
-from ...words import in_words, tr
+from ...words import tr
 from ...work.project import Cell, edits
 from ..board.model import demand
 from ..settings.held import HeldSettings
@@ -33,6 +32,7 @@ from ..widgets.elided import ElidedLabel
 from ..widgets.made_files import files_of, mime_of
 from ..widgets.parts import ProblemList, scrolled
 from ..widgets.short_path import short_path
+from ..widgets.worded import Choice, Label
 from ..workers.outputs import OutputWorker
 from .files import FileList
 
@@ -77,14 +77,14 @@ class QuickWindow(QWidget):
         column.setContentsMargins(16, 14, 16, 12)
         column.setSpacing(8)
         top = QHBoxLayout()
-        label = QLabel(tr("Convert for"))
+        label = Label(tr("Convert for"))
         top.addWidget(label)
-        self.choice = QComboBox()
+        self.choice = Choice()
         self.choice.setAccessibleName(tr("The receiver"))
         self.choice.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         label.setBuddy(self.choice)
         for slug, name in _offered():
-            self.choice.addItem(in_words(name), slug)
+            self.choice.addItem(name, slug)
         self.choice.setCurrentIndex(max(0, self.choice.findData(receiver or _first())))
         self.field = QLineEdit()
         self.choice.setLineEdit(self.field)  # which lets it be typed in
@@ -110,7 +110,7 @@ class QuickWindow(QWidget):
         self.bar.setRange(0, 1000)
         self.bar.setAccessibleName(tr("How far it is"))
         column.addWidget(self.bar)
-        self.notice = QLabel()
+        self.notice = Label()
         self.notice.setWordWrap(True)
         column.addWidget(self.notice)
         foot = QHBoxLayout()
@@ -165,12 +165,12 @@ class QuickWindow(QWidget):
                 wish = receiver_of_wish(text)
                 keep_own(wish)
             except KittiwakeError as error:
-                self.notice.setText(in_words(str(error)))
+                self.notice.setText(str(error))
                 self.field.selectAll()
                 return
             at = self.choice.findData(wish.slug)
             if at < 0:
-                self.choice.addItem(in_words(wish.name), wish.slug)
+                self.choice.addItem(wish.name, wish.slug)
                 at = self.choice.count() - 1
         self.choice.setCurrentIndex(at)
         if self.choice.currentData() != self._slug:
@@ -188,7 +188,7 @@ class QuickWindow(QWidget):
         project.begin((slug,), placement)
         folder = self._settings["outputs.folder"]
         project.outputs_at = Path(folder).expanduser() if folder else None
-        self.demand.setText(in_words(demand(project.receivers[0])))
+        self.demand.setText(demand(project.receivers[0]))
         self.add_paths(paths)
 
     def add_paths(self, paths: list[Path]) -> None:
@@ -244,7 +244,7 @@ class QuickWindow(QWidget):
         else:
             self._shown = None
         self.bar.setVisible(self.maker.busy)
-        self.notice.setText(in_words(self._sentence(cells)))
+        self.notice.setText(self._sentence(cells))
         self.go_button.setEnabled(bool(cells))
 
     _shown: object = None

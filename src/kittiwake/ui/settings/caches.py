@@ -11,9 +11,10 @@ from PySide6.QtWidgets import QGridLayout, QLabel, QWidget
 
 from ...core.cache.facts_cache import FactsCache
 from ...core.model.units import format_bytes
-from ...words import in_words, phrase, tr
+from ...words import phrase, tr
 from ..widgets.button import Button
 from ..widgets.short_path import short_path
+from ..widgets.worded import Label
 from ..workers.worker import Outcome, Worker
 
 #: What lies where in the cache folder: name -> what happens without it.
@@ -61,13 +62,13 @@ class CachesPart(QWidget):
         self._grid = QGridLayout(self)
         self._grid.setContentsMargins(0, 0, 0, 0)
         self._grid.setHorizontalSpacing(16)
-        self.notice = QLabel(tr("In {folder}; all of it can be made again.", folder=short_path(self.folder)))
+        self.notice = Label(tr("In {folder}; all of it can be made again.", folder=short_path(self.folder)))
         self.notice.setProperty("soft", True)
         self.notice.setWordWrap(True)
         self._grid.addWidget(self.notice, 0, 0, 1, 3)
         self.rows: dict[str, tuple[QLabel, QLabel, Button]] = {}
         for row, (pattern, words) in enumerate(_PARTS.items(), 1):
-            label, size, button = QLabel(in_words(words)), QLabel("…"), Button(tr("Empty it"))
+            label, size, button = Label(words), Label("…"), Button(tr("Empty it"))
             label.setWordWrap(True)
             button.setAccessibleName(tr("Empty: {words}", words=words))
             button.setEnabled(False)  # until it is known what there is
@@ -88,7 +89,7 @@ class CachesPart(QWidget):
 
     def _show(self, sizes: dict[str, int]) -> None:
         for part, (_, size, button) in self.rows.items():
-            size.setText(in_words(format_bytes(sizes[part])) if sizes[part] > _NEXT_TO_NOTHING else tr("empty"))
+            size.setText(format_bytes(sizes[part]) if sizes[part] > _NEXT_TO_NOTHING else tr("empty"))
             button.setEnabled(sizes[part] > _NEXT_TO_NOTHING)
 
     def _clear(self, pattern: str) -> None:

@@ -5,7 +5,7 @@ from __future__ import annotations
 from pathlib import Path
 
 from PySide6.QtCore import QSignalBlocker, Qt
-from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QHBoxLayout, QLabel, QSpinBox, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QHBoxLayout, QSpinBox, QVBoxLayout, QWidget
 
 from ...words import in_words, searchable, tr
 from ...work.settings import Setting
@@ -17,6 +17,7 @@ from ..widgets.parts import esc
 from ..widgets.rich import in_our_weights
 from ..widgets.said_box import inset
 from ..widgets.short_path import short_path
+from ..widgets.worded import CheckBox, Choice, Label
 from ..workers.microphone import microphones
 from .held import HeldSettings
 
@@ -32,9 +33,9 @@ class SettingRow(QWidget):
         self._form.setSpacing(16)
         words = QVBoxLayout()
         words.setSpacing(1)
-        self.label = QLabel(in_words(setting.text))
+        self.label = Label(setting.text)
         words.addWidget(self.label)
-        self.help = QLabel(in_words(setting.help))
+        self.help = Label(setting.help)
         self.help.setProperty("soft", True)
         self.help.setWordWrap(True)
         words.addWidget(self.help)
@@ -59,12 +60,12 @@ class SettingRow(QWidget):
     def _made(self) -> QWidget:
         one = self.setting
         if isinstance(one.default, bool):
-            box = QCheckBox()
+            box = CheckBox()
             box.toggled.connect(lambda on: box.setText(_yes_or_no(on)))
             box.toggled.connect(self._set)
             return box
         if one.choices or one.kind in ("loudspeaker", "microphone"):
-            choice = QComboBox()
+            choice = Choice()
             choice.setMinimumContentsLength(12)
             choice.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
             choice.activated.connect(lambda at: self._set(choice.itemData(at)))
@@ -107,7 +108,7 @@ class SettingRow(QWidget):
             elif isinstance(self.control, QComboBox):
                 self.control.clear()
                 for one, words in self._choices():
-                    self.control.addItem(in_words(words), one)
+                    self.control.addItem(words, one)
                 self.control.setCurrentIndex(self.control.findData(value))
             elif isinstance(self.control, _Folder):
                 self.control.show_folder(value)

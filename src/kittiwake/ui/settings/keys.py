@@ -12,7 +12,6 @@ from PySide6.QtWidgets import (
     QDialogButtonBox,
     QHBoxLayout,
     QKeySequenceEdit,
-    QLabel,
     QVBoxLayout,
     QWidget,
 )
@@ -27,6 +26,7 @@ from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.row_table import Column, RowTable
 from ..widgets.sentence import Sentence
+from ..widgets.worded import Label
 from .held import HeldSettings
 
 
@@ -42,7 +42,7 @@ class KeysPart(QWidget):
         self._double: Mapping[str, object] = {}
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 0)
-        self.conflict = QLabel()
+        self.conflict = Label()
         self.conflict.setWordWrap(True)
         column.addWidget(self.conflict)
         self.table: RowTable[Command] = RowTable(
@@ -177,7 +177,7 @@ class KeyDialog(QDialog):
         self._one = one
         self.keys: tuple[str, ...] = one.shown_keys
         column = QVBoxLayout(self)
-        words = QLabel(tr("Press the keys for “{text}”.", text=one.text.rstrip("…")))
+        words = Label(tr("Press the keys for “{text}”.", text=one.text.rstrip("…")))
         words.setWordWrap(True)
         column.addWidget(words)
         self.edit = QKeySequenceEdit(QKeySequence(one.shown_keys[0]) if one.shown_keys else QKeySequence())
@@ -185,7 +185,7 @@ class KeyDialog(QDialog):
         self.edit.setAccessibleName(tr("The keys"))
         self.edit.keySequenceChanged.connect(self._typed)
         column.addWidget(self.edit)
-        self.notice = QLabel()
+        self.notice = Label()
         self.notice.setWordWrap(True)
         self.notice.setMinimumHeight(scaled(40))
         column.addWidget(self.notice)

@@ -14,6 +14,7 @@ from ..widgets.elided import ElidedLabel
 from ..widgets.field import Field
 from ..widgets.parts import part_label, scrolled
 from ..widgets.short_path import short_path
+from ..widgets.worded import Label
 from .caches import CachesPart
 from .control import SettingRow
 from .held import HeldSettings
@@ -47,7 +48,7 @@ class SettingsPage(QDialog):
             head.setContentsMargins(0, scaled(14), 0, scaled(2))
         for widget in (self._keys_head, self.keys, self._caches_head, self.caches):
             self._list.addWidget(widget)
-        self.nothing = QLabel(tr("No setting is like that."))
+        self.nothing = Label(tr("No setting is like that."))
         self.nothing.setProperty("soft", True)
         self._list.addWidget(self.nothing)
         self.nothing.hide()

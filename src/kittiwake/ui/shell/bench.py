@@ -7,7 +7,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import QSize, Signal
-from PySide6.QtWidgets import QLabel, QStackedWidget
+from PySide6.QtWidgets import QStackedWidget
 
 from ...core.measure import analyze
 from ...core.model import Clip, Facts, Receiver
@@ -17,6 +17,7 @@ from ..places.place import PlacePage, place_of
 from ..standins.panel import StandIns
 from ..widgets.dropped import files_fall_through
 from ..widgets.sentence import Sentence
+from ..widgets.worded import Label
 from ..workers.worker import Outcome, Worker
 from .session import Session
 
@@ -41,7 +42,7 @@ class Bench(QStackedWidget):
         self._pending: set[str] = set()
         self.stand_ins = StandIns(self.pressed.emit)
         self.stand_ins.setParent(self)  # until a page shows it
-        self.empty_page = QLabel(tr("Select a clip, a cell, or a receiver's heading: here is where it is worked on."))
+        self.empty_page = Label(tr("Select a clip, a cell, or a receiver's heading: here is where it is worked on."))
         self.empty_page.setProperty("soft", True)
         self.empty_page.setMargin(18)
         self._built: dict[str, PlacePage] = {}

@@ -5,7 +5,7 @@ from __future__ import annotations
 from PySide6.QtWidgets import QHBoxLayout, QProgressBar, QWidget
 
 from ...commands import key_of
-from ...words import in_words, tr
+from ...words import tr
 from ..theme.scale import scaled
 from ..widgets.elided import ElidedLabel
 from ..workers.outputs import OutputWorker
@@ -45,7 +45,7 @@ class StatusBar(QWidget):
         maker.finished.connect(self._finished)
 
     def say(self, text: str) -> None:
-        self.words.setText(in_words(text))
+        self.words.setText(text)
         if not self._maker.busy:  # how far it is would never come to an end
             announce(self.words, text)
 

@@ -130,7 +130,7 @@ class TopBar(QWidget):
             Qt.TextElideMode.ElideMiddle,
             max(0, room - self.add_button.sizeHint().width() - scaled(40)),
         )
-        self.output_button.setText(in_words(text) if len(text) > 14 else tr("Outputs…"))
+        self.output_button.setText(text if len(text) > 14 else tr("Outputs…"))
 
     def resizeEvent(self, event: QResizeEvent) -> None:
         super().resizeEvent(event)

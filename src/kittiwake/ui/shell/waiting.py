@@ -8,12 +8,13 @@ from typing import Self, TypeVar
 
 from PySide6.QtCore import QEventLoop, QTimer
 from PySide6.QtGui import QCloseEvent
-from PySide6.QtWidgets import QApplication, QDialog, QHBoxLayout, QLabel, QProgressBar, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QApplication, QDialog, QHBoxLayout, QProgressBar, QVBoxLayout, QWidget
 
 from ...core.errors import Cancelled, KittiwakeError
 from ...words import in_words, tr
 from ..theme.scale import scaled
 from ..widgets.button import Button
+from ..widgets.worded import Label
 from ..workers.worker import Outcome, Task, Worker
 
 T = TypeVar("T")
@@ -37,7 +38,7 @@ class Waiting(QDialog):
         self.setAccessibleDescription(in_words(sentence))
         column = QVBoxLayout(self)
         column.setSpacing(12)
-        column.addWidget(QLabel(in_words(sentence)))
+        column.addWidget(Label(sentence))
         #: How far it is, 0 to 1, where that is known; may be set by the work, in its thread.
         self.share: float | None = None
         self._bar = bar = QProgressBar()

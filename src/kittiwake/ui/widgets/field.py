@@ -6,11 +6,17 @@ from PySide6.QtCore import QEvent, Qt, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QLineEdit
 
+from ...words import in_words
+
 
 class Field(QLineEdit):
     """Escape belongs to the field while one types; letters and the space bar do so already."""
 
     escaped = Signal()
+
+    def setText(self, text: str | None) -> None:
+        """What stands in it from now on: a text of ours in the language of whoever reads it."""
+        super().setText(in_words(text))
 
     def event(self, event: QEvent) -> bool:
         override = event.type() == QEvent.Type.ShortcutOverride

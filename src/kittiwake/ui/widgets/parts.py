@@ -14,11 +14,12 @@ from ..theme.colours import colours
 from ..theme.scale import scaled
 from .elided import ElidedButton
 from .rich import RichLabel
+from .worded import Label
 
 
 def part_label(text: str) -> QLabel:
     """The heading of a part."""
-    label = QLabel(in_words(text))
+    label = Label(text)
     label.setProperty("part", True)
     label.setSizePolicy(QSizePolicy.Policy.Preferred, QSizePolicy.Policy.Fixed)
     return label
@@ -119,7 +120,7 @@ class ProblemList(QWidget):
         button.clicked.connect(lambda checked=False: self._apply(remedy))
         self._column.addWidget(button, 0, Qt.AlignmentFlag.AlignLeft)
         if remedy.result:
-            label = QLabel(in_words(remedy.result))
+            label = Label(remedy.result)
             label.setProperty("soft", True)
             label.setWordWrap(True)
             self._column.addWidget(label)

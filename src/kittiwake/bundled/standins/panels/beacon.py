@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QFrame, QLabel, QVBoxLayout
+from PySide6.QtWidgets import QFrame, QVBoxLayout
 
 from ....core.model.units import format_bytes, format_hz, format_seconds
 from ....ui.standins.panel import panel
 from ....ui.theme.scale import scaled
 from ....ui.widgets.button import Button
 from ....ui.widgets.parts import part_label
+from ....ui.widgets.worded import Label
 from ....words import tr
 from ....work.standin import Machine
 from ..machines.beacon import MEMORY
@@ -32,10 +33,10 @@ class BeaconPanel(QFrame):
         column.addWidget(part_label(tr("STAND-IN: A BEACON ON A QUAY")))
         self._lamp = Drawing(lamp)
         column.addWidget(self._lamp)
-        self.notice = QLabel()
+        self.notice = Label()
         self.notice.setWordWrap(True)
         column.addWidget(self.notice)
-        self._memory = QLabel()
+        self._memory = Label()
         self._memory.setProperty("soft", True)
         column.addWidget(self._memory)
         self.button = Button(tr("Press its button  P"))

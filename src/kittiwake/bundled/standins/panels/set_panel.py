@@ -3,13 +3,14 @@
 from __future__ import annotations
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QFrame, QHBoxLayout, QLabel, QListWidget, QVBoxLayout
+from PySide6.QtWidgets import QFrame, QHBoxLayout, QListWidget, QVBoxLayout
 
 from ....core.model.units import format_bytes, format_hz, format_seconds
 from ....ui.theme.scale import scaled
 from ....ui.widgets.button import Button
 from ....ui.widgets.parts import part_label
 from ....ui.widgets.sentence import Sentence
+from ....ui.widgets.worded import Label
 from ....words import in_words, tr
 from ....work.standin.machine import Action, Kind, Machine, kinds
 from .drawing import Draw, Drawing
@@ -52,10 +53,10 @@ class SetPanel(QFrame):
         self.list.setTextElideMode(Qt.TextElideMode.ElideMiddle)
         self.list.itemActivated.connect(lambda _: self._act(0))
         column.addWidget(self.list)
-        self._notice = QLabel()
+        self._notice = Label()
         self._notice.setWordWrap(True)
         column.addWidget(self._notice)
-        self._memory = QLabel()
+        self._memory = Label()
         self._memory.setProperty("soft", True)
         column.addWidget(self._memory)
         column.addLayout(self._buttons())

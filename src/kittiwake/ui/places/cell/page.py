@@ -7,7 +7,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from ....commands import key_of
 from ....core.fit import Remedy
@@ -29,6 +29,7 @@ from ...widgets.shape_label import ShapeLabel
 from ...widgets.short_path import short_path
 from ...widgets.spectrum import SpectrumLayer, SpectrumView
 from ...widgets.wave import WaveLayer, WaveView
+from ...widgets.worded import Label
 from ..place import PlacePage, Stop, place
 
 if TYPE_CHECKING:
@@ -67,7 +68,7 @@ class CellPage(PlacePage):
         head = QHBoxLayout()
         self._shape = ShapeLabel(20)
         head.addWidget(self._shape)
-        self._head = QLabel()
+        self._head = Label()
         self._head.setProperty("head", True)
         self._head.setWordWrap(True)
         head.addWidget(self._head, 1)

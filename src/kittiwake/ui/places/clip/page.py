@@ -4,7 +4,7 @@ from __future__ import annotations
 
 from typing import TYPE_CHECKING
 
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from ....core.cache.drawing import PartialOverview
 from ....core.fit import Remedy
@@ -18,6 +18,7 @@ from ...widgets.parts import ProblemList, pairs_html, part_label, rich_label, sc
 from ...widgets.short_path import short_path
 from ...widgets.spectrum import SpectrumLayer, SpectrumView
 from ...widgets.wave import WaveLayer, WaveView
+from ...widgets.worded import Label
 from ..place import PlacePage, Stop, place
 
 if TYPE_CHECKING:
@@ -48,7 +49,7 @@ class ClipPage(PlacePage):
         left = QWidget()
         column = QVBoxLayout(left)
         column.setContentsMargins(0, 0, 8, 0)
-        self._head = QLabel()
+        self._head = Label()
         self._head.setProperty("head", True)
         self._head.setWordWrap(True)
         column.addWidget(self._head)
@@ -152,7 +153,7 @@ class ClipPage(PlacePage):
             layers.append(WaveLayer(tr("Read so far"), partial.outline, partial.done, "wave_output"))
         share = partial.share
         sentence = tr("Looking at it, {share:.0%} …", share=share) if share is not None else tr("Looking at it …")
-        self.facts_label.setText(in_words(sentence))
+        self.facts_label.setText(sentence)
         self.wave.show_layers(layers, sentence)
         self.spectrum.show_layers([])
         self._spectrum_label.hide()

@@ -9,7 +9,6 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Signal
 from PySide6.QtWidgets import (
-    QLabel,
     QVBoxLayout,
 )
 
@@ -22,6 +21,7 @@ from ....words import in_words, tr
 from ...commands.ear import hear_coded
 from ...widgets.elided import ElidedLabel
 from ...widgets.row_table import Column, RowTable
+from ...widgets.worded import Label
 from ...workers.worker import Outcome, Task, Worker
 from ..place import PlacePage, Stop, place
 
@@ -58,7 +58,7 @@ class ComparePage(PlacePage):
         super().__init__()
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 10, 14, 10)
-        self._head = QLabel()
+        self._head = Label()
         self._head.setProperty("head", True)
         column.addWidget(self._head)
         self._note = ElidedLabel()

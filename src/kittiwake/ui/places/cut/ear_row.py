@@ -5,13 +5,14 @@ from __future__ import annotations
 from pathlib import Path
 
 from PySide6.QtCore import QTimer, Signal
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QWidget
 
 from ....core.model import Cut, Facts, Line, Span
-from ....words import in_words, tr
+from ....words import tr
 from ....work.cut.by_ear import suggested, take_all, take_one
 from ...ear.names import HeardSpan, Names
 from ...widgets.button import Button
+from ...widgets.worded import Label
 from ...workers.worker import Outcome
 
 
@@ -34,7 +35,7 @@ class EarRow(QWidget):
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(8)
-        self.notice = QLabel()
+        self.notice = Label()
         row.addWidget(self.notice, 1)
         self.take_button = Button(tr("Take it  Ctrl+Return"))
         row.addWidget(self.take_button)
@@ -119,7 +120,7 @@ class EarRow(QWidget):
             text = tr("Sounds like its name, “{name}”.", name=span.name)
         if self._share < 1 and not self._wrong:
             text = tr("Listening for the lines, {share:.0%} … {text}", share=self._share, text=text)
-        self.notice.setText(in_words(text))
+        self.notice.setText(text)
         self.take_button.setEnabled(chosen in suggestions)
         many = 0
         if self._share >= 1:

@@ -6,7 +6,7 @@ from collections.abc import Iterable
 from dataclasses import fields
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QWidget
 
 from ....words import in_words, phrase, tr
 from ....work.cut import Find
@@ -15,6 +15,7 @@ from ...widgets.button import Button
 from ...widgets.elided import ElidedLabel
 from ...widgets.said_box import SaidBox
 from ...widgets.sentence import Sentence
+from ...widgets.worded import Label
 
 _CONTROLS = (
     (
@@ -47,7 +48,7 @@ class FindRow(QWidget):
         self.controls: dict[str, SaidBox] = {}
         plain = Find()
         for name, before, low, high, step, unit, help_ in _CONTROLS:
-            row.addWidget(QLabel(in_words(before)))
+            row.addWidget(Label(before))
             box = SaidBox(help_)
             box.beyond.connect(self.beyond)
             box.setRange(low, high)

@@ -2,13 +2,14 @@
 
 from __future__ import annotations
 
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QWidget
 
 from ....words import tr
 from ...theme.scale import scaled
 from ...widgets.button import Button
 from ...widgets.elided import ElidedLabel
 from ...widgets.field import Field
+from ...widgets.worded import Label
 
 
 class NameRow(QWidget):
@@ -17,10 +18,10 @@ class NameRow(QWidget):
         row = QHBoxLayout(self)
         row.setContentsMargins(0, 0, 0, 0)
         row.setSpacing(8)
-        self.head = QLabel()
+        self.head = Label()
         self.head.setProperty("head", True)
         row.addWidget(self.head)
-        label = QLabel(tr("&Name"))
+        label = Label(tr("&Name"))
         self.name = Field()
         self.name.setPlaceholderText(tr("Type a name, Enter: the next clip plays"))
         self.name.setAccessibleName(tr("Name of the chosen span; Enter goes on to the next"))
@@ -36,7 +37,7 @@ class NameRow(QWidget):
         self.typed.setPlaceholderText(tr("0:00 to 1:05 Welcome"))
         self.typed.setAccessibleName(tr("A new span: start, end and name"))
         self.typed.setMinimumWidth(scaled(120))
-        label = QLabel(tr("Ne&w span"))
+        label = Label(tr("Ne&w span"))
         label.setBuddy(self.typed)
         row.addWidget(label)
         row.addWidget(self.typed, 1)

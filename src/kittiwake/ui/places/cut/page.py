@@ -235,7 +235,7 @@ class CutPage(PlacePage):
         self.name.setEnabled(chosen is not None)
         text = names.get(chosen.id, "") if chosen else ""
         if text != self.name.text():
-            self.name.setText(in_words(text))
+            self.name.setText(text)
         if self.name.hasFocus():
             self.name.selectAll()
         self.words.setText(f"“{in_words(chosen.text)}”" if chosen and chosen.text else "")

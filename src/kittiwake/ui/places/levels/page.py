@@ -9,7 +9,7 @@ from statistics import median
 from typing import TYPE_CHECKING, Any
 
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QLabel, QVBoxLayout
+from PySide6.QtWidgets import QVBoxLayout
 
 from ....core.model import Clip, Facts, SignalLevel
 from ....core.model.units import db, format_bandwidth, format_db, format_seconds
@@ -18,6 +18,7 @@ from ...commands.ear import hear_level
 from ...commands.view import go_to_clip
 from ...shell.session import Session
 from ...widgets.row_table import Column, RowTable
+from ...widgets.worded import Label
 from ..place import PlacePage, Stop, place
 
 if TYPE_CHECKING:
@@ -75,10 +76,10 @@ class LevelsPage(PlacePage):
         self._session = session
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 10, 14, 10)
-        self.head = QLabel()
+        self.head = Label()
         self.head.setProperty("head", True)
         column.addWidget(self.head)
-        note = QLabel(
+        note = Label(
             tr(
                 "A click on a heading sorts. Space plays the line; Enter goes to the clip. Levels are of the sources: active speech level (ITU-T P.56)."
             )

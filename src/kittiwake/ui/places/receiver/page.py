@@ -6,7 +6,7 @@ from collections.abc import Sequence
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout
+from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout
 
 from ....core.codec import FORMATS
 from ....core.fit.learned import Evidence
@@ -21,6 +21,7 @@ from ...standins.panel import StandIns
 from ...widgets.button import Button
 from ...widgets.elided import ElidedLabel
 from ...widgets.parts import scrolled
+from ...widgets.worded import Label
 from ..place import PlacePage, Stop, place
 from .rules_editor import RulesEditor
 
@@ -53,7 +54,7 @@ class ReceiverPage(PlacePage):
         left = QVBoxLayout()
         left.setSpacing(6)
         head = QHBoxLayout()
-        self.head = QLabel()
+        self.head = Label()
         self.head.setProperty("head", True)
         head.addWidget(self.head)
         self._purpose = ElidedLabel()
@@ -61,7 +62,7 @@ class ReceiverPage(PlacePage):
         head.addWidget(self._purpose, 1)
         left.addLayout(head)
         left.addLayout(self._foot())
-        self.verdict = QLabel()
+        self.verdict = Label()
         self.verdict.setWordWrap(True)
         self.verdict.setAccessibleName(tr("What the rules come to"))
         left.addWidget(self.verdict)
@@ -109,8 +110,8 @@ class ReceiverPage(PlacePage):
             return
         self._keep_typed()
         self._shown, self._edited, self._better = receiver, None, None
-        self.head.setText(in_words(receiver.name))
-        self._purpose.setText(in_words(receiver.purpose))
+        self.head.setText(receiver.name)
+        self._purpose.setText(receiver.purpose)
         self.editor.show_receiver(receiver)
         self.stand_ins.show_machine(receiver.standin)
         own = receiver.slug in self._session.project.job.own
@@ -169,7 +170,7 @@ class ReceiverPage(PlacePage):
         self._buttons(self._edited is not None, typed=typed)
         self._offer_repair(receiver)
         if receiver is None:
-            self.verdict.setText(in_words(trouble))
+            self.verdict.setText(trouble)
             return
         plans, total = self._session.project.plans, len(self._session.project.job.clips)
         before, after = plans.count_ready(self._shown), plans.count_ready(receiver)

@@ -5,7 +5,7 @@ from __future__ import annotations
 import copy
 
 from PySide6.QtCore import QEvent, QObject, QTimer, Signal
-from PySide6.QtWidgets import QBoxLayout, QComboBox, QHBoxLayout, QLabel, QLineEdit, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QBoxLayout, QComboBox, QHBoxLayout, QLineEdit, QVBoxLayout, QWidget
 
 from ....core.errors import RulesError
 from ....core.fit import check_receiver
@@ -16,6 +16,7 @@ from ....words import in_words, tr
 from ...theme.scale import scaled
 from ...widgets.parts import part_label
 from ...widgets.sentence import Sentence
+from ...widgets.worded import Choice, Label
 from .blank_values import as_text, parsed, read, write
 from .blanks import blanks
 
@@ -75,12 +76,12 @@ class RulesEditor(QWidget):
             self._whole.setDirection(way)
 
     def _put(self, row: QHBoxLayout, blank: Blank) -> None:
-        row.addWidget(QLabel(in_words(blank.before)))
+        row.addWidget(Label(blank.before))
         field: QLineEdit | QComboBox
         if blank.choices:
-            field = QComboBox()
+            field = Choice()
             for value, words in blank.chosen_from():
-                field.addItem(in_words(words), value)
+                field.addItem(words, value)
             field.setMinimumWidth(scaled(60))
             field.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
             field.setEditable(blank.kind == "bit_rate")
@@ -97,7 +98,7 @@ class RulesEditor(QWidget):
         field.setAccessibleName(f"{in_words(blank.before)} … {in_words(blank.after)}".strip())
         row.addWidget(field, 1)
         if blank.after:
-            row.addWidget(QLabel(in_words(blank.after)))
+            row.addWidget(Label(blank.after))
         self.fields.append((blank, field))
 
     def _show_targets(self) -> None:

@@ -7,7 +7,7 @@ from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QHideEvent
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QVBoxLayout
+from PySide6.QtWidgets import QHBoxLayout, QListWidget, QVBoxLayout
 
 from ....core.model import Clip, Line
 from ....words import in_words, phrase, tr
@@ -21,6 +21,7 @@ from ...widgets.button import Button
 from ...widgets.field import Field
 from ...widgets.parts import rich_label
 from ...widgets.said_box import SaidBox
+from ...widgets.worded import Choice, Label
 from ...workers.microphone import microphones, open_microphone
 from ...workers.recorder import BEATS, LEVEL_S, Recorder
 from ..place import PlacePage, Stop, place
@@ -59,7 +60,7 @@ class RecordPage(PlacePage):
         left.addLayout(self._microphone_row())
         self.meter = MeterView()
         left.addWidget(self.meter)
-        self.room = QLabel()
+        self.room = Label()
         self.room.setProperty("soft", True)
         left.addWidget(self.room)
         left.addLayout(self._name_row())
@@ -76,13 +77,13 @@ class RecordPage(PlacePage):
 
     def _microphone_row(self) -> QHBoxLayout:
         top = QHBoxLayout()
-        label = QLabel(tr("&Microphone"))
-        self.devices = QComboBox()
+        label = Label(tr("&Microphone"))
+        self.devices = Choice()
         self.devices.setAccessibleName(tr("Microphone"))
         label.setBuddy(self.devices)
         top.addWidget(label)
         top.addWidget(self.devices, 1)
-        silence = QLabel(tr("&Ends after silence of"))
+        silence = Label(tr("&Ends after silence of"))
         self.silence = SaidBox(tr("The silence that ends a take"))
         self.silence.setRange(0.0, 20.0)
         self.silence.setSingleStep(0.5)
@@ -99,13 +100,13 @@ class RecordPage(PlacePage):
 
     def _name_row(self) -> QHBoxLayout:
         naming = QHBoxLayout()
-        self._name_label = QLabel(tr("&Name"))
+        self._name_label = Label(tr("&Name"))
         self._first = in_words(tr("Recording"))
         self.name = Field(self._first)
         self.name.setAccessibleName(tr("Name of the message; Enter does what the yellow button says"))
         self.name.setMinimumWidth(scaled(280))
         self._name_label.setBuddy(self.name)
-        self._name_hint = QLabel(tr("before it is recorded, or after"))
+        self._name_hint = Label(tr("before it is recorded, or after"))
         self._name_hint.setProperty("soft", True)
         for widget in (self._name_label, self.name, self._name_hint):
             naming.addWidget(widget)
@@ -115,7 +116,7 @@ class RecordPage(PlacePage):
     def _words(self) -> QVBoxLayout:
         """The line, large, with the next one beneath."""
         column = QVBoxLayout()
-        self.line, self.following = QLabel(), QLabel()
+        self.line, self.following = Label(), Label()
         for label, size in ((self.line, 30), (self.following, 16)):
             label.setWordWrap(True)
             label.setAlignment(Qt.AlignmentFlag.AlignCenter)
@@ -189,14 +190,14 @@ class RecordPage(PlacePage):
         found = microphones(self._wanted)
         self.devices.clear()
         for name, device in found:
-            self.devices.addItem(in_words(name), device)
+            self.devices.addItem(name, device)
         self._open()
         self._begin_message(self.name.text() if self._check is None else self._free_name())
 
     def _begin_message(self, name: str) -> None:
         """The next message: what is typed now is its name, Enter records it."""
         self._check = None
-        self.name.setText(in_words(name))
+        self.name.setText(name)
         self._list()
         self._refresh()
         if self.lines:
@@ -346,7 +347,7 @@ class RecordPage(PlacePage):
         self.devices.setEnabled(not busy)
         self.list_button.setEnabled(not busy)
         unwritten = line.name if self.lines else tr("Say it when the count is over.")
-        self.line.setText(in_words(f"“{line.text}”" if line.text else unwritten))
+        self.line.setText(f"“{line.text}”" if line.text else unwritten)
         order = [*range(self._at + 1, len(self.lines)), *range(self._at)] if self.lines else []
         coming = next((self.lines[n] for n in order if not self.takes.get(self.lines[n].name)), None)
         self.following.setText(tr("next: {text}", text=coming.text or coming.name) if coming else "")

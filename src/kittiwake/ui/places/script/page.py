@@ -6,7 +6,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import QTimer, Signal
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QVBoxLayout
+from PySide6.QtWidgets import QComboBox, QHBoxLayout, QVBoxLayout
 
 from ....commands import key_of
 from ....core.errors import KittiwakeError
@@ -27,6 +27,7 @@ from ...shell.session import Session
 from ...theme.scale import scaled
 from ...widgets.button import Button
 from ...widgets.field import Field
+from ...widgets.worded import Choice, Label
 from ...workers.speech import SpeechWorker
 from ..place import PlacePage, Stop, place
 from .back import HearBack
@@ -70,11 +71,11 @@ class ScriptPage(PlacePage):
     def _head_row(self) -> QHBoxLayout:
         row = QHBoxLayout()
         row.setSpacing(8)
-        self.head = QLabel(tr("Script"))
+        self.head = Label(tr("Script"))
         self.head.setProperty("head", True)
         row.addWidget(self.head)
-        label = QLabel(tr("&Voice"))
-        self.voices = QComboBox()
+        label = Label(tr("&Voice"))
+        self.voices = Choice()
         self.voices.setProperty("names", True)  # the same in every language
         self.voices.setAccessibleName(tr("Voice of lines that name none"))
         self.voices.setMinimumWidth(scaled(300))
@@ -94,7 +95,7 @@ class ScriptPage(PlacePage):
 
     def _foot(self) -> QHBoxLayout:
         foot = QHBoxLayout()
-        label = QLabel(tr("&New line"))
+        label = Label(tr("&New line"))
         self.typed = Field()
         self.typed.setPlaceholderText(tr("name: words to say    or a series:  berth-{}: Berth {1..12} is open"))
         self.typed.setAccessibleName(tr("A new line: name and words"))
@@ -190,7 +191,7 @@ class ScriptPage(PlacePage):
             sentence += tr(", {long} too long", long=long)
         if series:
             sentence += tr(", {series} of them series: {count_of} in all", series=series, count_of=count_of(script))
-        self.head.setText(in_words(sentence))
+        self.head.setText(sentence)
         self.series_button.setVisible(bool(series))
         self.show_buttons()
 

@@ -12,7 +12,6 @@ from PySide6.QtWidgets import (
     QFileDialog,
     QGridLayout,
     QHBoxLayout,
-    QLabel,
     QVBoxLayout,
 )
 
@@ -22,6 +21,7 @@ from .....core.model import Clip, Receiver
 from .....ui.places.place import PlacePage, Stop, place
 from .....ui.shell.session import Session
 from .....ui.widgets.button import Button
+from .....ui.widgets.worded import Label
 from .....ui.workers.worker import Outcome
 from .....words import in_words, tr
 from .....work.project import edits
@@ -86,10 +86,10 @@ class CorpusPage(PlacePage):
 
     def _top(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        self.head = QLabel(tr("Corpus"))
+        self.head = Label(tr("Corpus"))
         self.head.setProperty("head", True)
         row.addWidget(self.head)
-        self.sum = QLabel()
+        self.sum = Label()
         self.sum.setProperty("soft", True)
         row.addWidget(self.sum, 1)
         self.rows_button = Button(tr("Texts and speakers…"))
@@ -196,7 +196,7 @@ class CorpusPage(PlacePage):
         )
         if self._doubles:
             sentence += tr(", {n} doubles", ", {n} double", len(self._doubles), n=len(self._doubles))
-        self.sum.setText(in_words(sentence))
+        self.sum.setText(sentence)
 
     def _kept(self, quality: Quality) -> bool:
         return not quality.error and all(rule.keeps(quality) for rule in self.drop)

@@ -4,12 +4,13 @@ from __future__ import annotations
 
 from typing import NamedTuple
 
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout
+from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout
 
 from .....commands import key_of
 from .....ui.widgets.button import Button
 from .....ui.widgets.field import Field
 from .....ui.widgets.row_table import Column, RowTable
+from .....ui.widgets.worded import Label
 from .....words import tr
 from ...core.rules import Rule
 from ...core.sheet import hours
@@ -51,7 +52,7 @@ class RulesSide(QVBoxLayout):
         row.addWidget(self.drop_button)
         row.addWidget(self.flag_button)
         self.addLayout(row)
-        self.cost = QLabel()
+        self.cost = Label()
         self.cost.setProperty("soft", True)
         self.cost.setWordWrap(True)
         self.addWidget(self.cost)
@@ -67,7 +68,7 @@ class RulesSide(QVBoxLayout):
         )
         self.rule_table.setMaximumHeight(112)
         self.addWidget(self.rule_table)
-        self.list_head = QLabel()
+        self.list_head = Label()
         self.list_head.setProperty("part", True)
         self.addWidget(self.list_head)
         self.table: RowTable[ListedClip] = RowTable(

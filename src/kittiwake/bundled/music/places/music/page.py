@@ -7,7 +7,7 @@ from typing import TYPE_CHECKING
 
 import numpy as np
 from PySide6.QtCore import Signal
-from PySide6.QtWidgets import QComboBox, QGridLayout, QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QGridLayout, QHBoxLayout, QVBoxLayout, QWidget
 
 from .....core.errors import KittiwakeError
 from .....core.intake.short import read_short
@@ -21,6 +21,7 @@ from .....ui.theme.scale import scaled
 from .....ui.widgets.button import Button
 from .....ui.widgets.field import Field
 from .....ui.widgets.said_box import SaidBox
+from .....ui.widgets.worded import Choice, Label
 from .....ui.workers.worker import Outcome
 from .....words import decimal, in_words, joined, phrase, tr
 from .....work.project import edits
@@ -62,7 +63,7 @@ class MusicPage(PlacePage):
         column.addLayout(self._head())
         self.picture = LoopPicture()
         column.addWidget(self.picture, 1)
-        self.seam = QLabel(" ")
+        self.seam = Label(" ")
         self.seam.setWordWrap(True)
         column.addWidget(self.seam)
         column.addLayout(self._fields())
@@ -76,9 +77,9 @@ class MusicPage(PlacePage):
         row.setSpacing(8)
         self.name = Field()
         self.name.setAccessibleName(tr("Name of the hold music"))
-        label = QLabel(tr("&Name"))
+        label = Label(tr("&Name"))
         label.setBuddy(self.name)
-        self.pieces = QLabel()
+        self.pieces = Label()
         self.pieces.setProperty("soft", True)
         self.find_button = Button(tr("Find a loop"))
         self.seam_button = Button(tr("Hear the seam"))
@@ -102,11 +103,11 @@ class MusicPage(PlacePage):
             field.setAccessibleName(in_words(words))
             field.setFixedWidth(scaled(100))
         self.length.setPlaceholderText(tr("once"))
-        self.rate, self.band = QComboBox(), QComboBox()
+        self.rate, self.band = Choice(), Choice()
         self.rate.setAccessibleName(tr("Sample rate"))
         self.band.setAccessibleName(tr("What is kept of the music"))
         for rate in RATES:
-            self.rate.addItem(in_words(format_hz(rate)), rate)
+            self.rate.addItem(format_hz(rate), rate)
         self.band.addItem(tr("telephone band"), "telephone")
         self.band.addItem(tr("all of it"), "full")
         self.boxes = {
@@ -114,7 +115,7 @@ class MusicPage(PlacePage):
             "limiter_db": self._box(tr("limiter"), 0, 12, 1, 0, " dB"), "every": self._box(tr("every"), 2, 3600, 5, 0, " s"),
             "duck_db": self._box(tr('music softer by'), 0, 60, 1, 0, " dB"),
         }  # fmt: skip
-        self.messages = QComboBox()
+        self.messages = Choice()
         self.messages.setAccessibleName(tr("Message that is laid over the music"))
         rows = (
             (tr('Loop from'), self.start, tr("to"), self.stop, tr('seam over'), self.boxes["fade"]),
@@ -125,7 +126,7 @@ class MusicPage(PlacePage):
         for line, cells in enumerate(rows):
             for at, cell in enumerate(cells):
                 if isinstance(cell, str) and cell:
-                    grid.addWidget(QLabel(in_words(cell)), line, at)
+                    grid.addWidget(Label(cell), line, at)
                 elif isinstance(cell, QWidget):
                     grid.addWidget(cell, line, at, 1, 3 if cell is self.band else 1)
         self.rights: dict[str, Field] = {}
@@ -134,9 +135,9 @@ class MusicPage(PlacePage):
             field.textChanged.connect(self._rights_typed)
             field.setAccessibleName(f"{in_words(words)}: {in_words(hint)}")
             field.setPlaceholderText(in_words(hint))
-            grid.addWidget(QLabel(in_words(words)), line, 6)
+            grid.addWidget(Label(words), line, 6)
             grid.addWidget(field, line, 7)
-        self.rights_words = QLabel()
+        self.rights_words = Label()
         self.rights_words.setProperty("soft", True)
         self.rights_words.setWordWrap(True)
         grid.addWidget(self.rights_words, 0, 8, len(_RIGHTS), 1)
@@ -157,7 +158,7 @@ class MusicPage(PlacePage):
 
     def _foot(self) -> QHBoxLayout:
         foot = QHBoxLayout()
-        self.state = QLabel()
+        self.state = Label()
         foot.addWidget(self.state, 1)
         self.hear_button = Button(tr("Hear it"))
         self.compare_button = Button(tr("Compare codecs"))
@@ -214,7 +215,7 @@ class MusicPage(PlacePage):
 
     def _show(self) -> None:
         recipe = self.recipe
-        self.name.setText(in_words(recipe.name))
+        self.name.setText(recipe.name)
         names = [Path(part.path).name for part in recipe.parts]
         self.pieces.setText(tr("of {pieces}", pieces=joined(names, tr(", then "))) if names else "")
         self._show_loop(recipe.loop)
@@ -225,7 +226,7 @@ class MusicPage(PlacePage):
             box.setValue(getattr(recipe, key))
         self._list_messages()
         for key, field in self.rights.items():
-            field.setText(in_words(getattr(recipe.rights, key)))
+            field.setText(getattr(recipe.rights, key))
         self._say_rights(recipe.rights)
         self.put_button.setText(tr("Change it on the board") if self._clip else tr("Put it on the board"))
         if not recipe.parts:
@@ -243,7 +244,7 @@ class MusicPage(PlacePage):
                 self.messages.addItem(clip.name, path)
         chosen = self.recipe.messages[0] if self.recipe.messages else ""
         if self.messages.findData(chosen) < 0:
-            self.messages.addItem(in_words(Path(chosen).stem), chosen)
+            self.messages.addItem(Path(chosen).stem, chosen)
         self.messages.setCurrentIndex(self.messages.findData(chosen))
 
     def _show_loop(self, loop: tuple[float, float] | None) -> None:

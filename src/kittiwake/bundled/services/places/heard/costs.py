@@ -8,7 +8,7 @@ from pathlib import Path
 
 from PySide6.QtCore import QRectF, QSize, Qt, Signal
 from PySide6.QtGui import QColor, QPainter, QPaintEvent, QPen
-from PySide6.QtWidgets import QHBoxLayout, QLabel, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from .....core.model.service import Service
 from .....ui.shell.access import picture
@@ -17,6 +17,7 @@ from .....ui.theme.scale import scaled
 from .....ui.widgets.button import Button
 from .....ui.widgets.parts import scrolled
 from .....ui.widgets.sentence import Sentence
+from .....ui.widgets.worded import Label
 from .....ui.workers.worker import Outcome, Task, Worker
 from .....words import in_words, tr
 from ...core.ask import Store
@@ -37,7 +38,7 @@ class CostsPage(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 4, 0, 0)
         row = QHBoxLayout()
-        self.head = QLabel()
+        self.head = Label()
         self.head.setProperty("part", True)
         row.addWidget(self.head, 1)
         self.back_button = Button(tr("Back to what was heard"))
@@ -87,7 +88,7 @@ class CostsPage(QWidget):
     def _finish(self, outcome: Outcome[Service, None]) -> None:
         wrong = outcome.wrong
         if wrong:
-            self.head.setText(in_words(wrong))
+            self.head.setText(wrong)
         self.message.emit(
             wrong
             or tr(

@@ -11,7 +11,6 @@ from PySide6.QtCore import Qt, Signal
 from PySide6.QtGui import QGuiApplication
 from PySide6.QtWidgets import (
     QHBoxLayout,
-    QLabel,
     QVBoxLayout,
 )
 
@@ -28,6 +27,7 @@ from .....ui.theme.scale import scaled
 from .....ui.widgets.button import Button
 from .....ui.widgets.elided import ElidedLabel
 from .....ui.widgets.row_table import Column, RowTable
+from .....ui.widgets.worded import Label
 from .....ui.workers.worker import Outcome
 from .....words import in_words, phrase, tr
 from .....work.project import Cell, edits
@@ -64,10 +64,10 @@ class HeardPage(PlacePage):
         column = QVBoxLayout(self)
         column.setContentsMargins(14, 8, 14, 8)
         row = QHBoxLayout()
-        self.head = QLabel(tr("Heard by a service"))
+        self.head = Label(tr("Heard by a service"))
         self.head.setProperty("head", True)
         row.addWidget(self.head)
-        self.sum = QLabel()
+        self.sum = Label()
         self.sum.setProperty("soft", True)
         row.addWidget(self.sum, 1)
         column.addLayout(row)

@@ -10,7 +10,6 @@ from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import (
     QGridLayout,
     QHBoxLayout,
-    QLabel,
     QListWidgetItem,
     QPlainTextEdit,
     QVBoxLayout,
@@ -26,6 +25,7 @@ from .....ui.shell.session import Session
 from .....ui.widgets.button import Button
 from .....ui.widgets.parts import part_label
 from .....ui.widgets.said_box import SaidBox
+from .....ui.widgets.worded import Label
 from .....ui.workers.worker import Outcome
 from .....words import in_words, tr
 from .....work.standin.machine import ActionResult, StoredSound
@@ -66,7 +66,7 @@ class PhonePage(PlacePage):
 
     def _left(self) -> QVBoxLayout:
         column = QVBoxLayout()
-        self.head = QLabel(tr("Phone menu"))
+        self.head = Label(tr("Phone menu"))
         self.head.setProperty("head", True)
         column.addWidget(self.head)
         self.tree = Tree()
@@ -98,7 +98,7 @@ class PhonePage(PlacePage):
         self.prompts = Prompts()
         self.prompts.itemActivated.connect(lambda _: self.assign_current())
         column.addWidget(self.prompts, 1)
-        self.state = QLabel()
+        self.state = Label()
         self.state.setWordWrap(True)
         self.state.setProperty("soft", True)
         column.addWidget(self.state)
@@ -129,7 +129,7 @@ class PhonePage(PlacePage):
         self.loss = self._number(tr("packets lost"), 0, 50, 0.5, " %")
         self.jitter = self._number(tr("jitter"), 0, 200, 5, " ms")
         for words, box in ((tr("lost"), self.loss), (tr("jitter"), self.jitter)):
-            line.addWidget(QLabel(in_words(words)))
+            line.addWidget(Label(words))
             line.addWidget(box)
         column.addLayout(line)
         self.log = QPlainTextEdit()

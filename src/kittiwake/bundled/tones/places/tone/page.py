@@ -6,7 +6,7 @@ from pathlib import Path
 from typing import TYPE_CHECKING
 
 from PySide6.QtCore import Qt, Signal
-from PySide6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
+from PySide6.QtWidgets import QHBoxLayout, QListWidget, QListWidgetItem, QVBoxLayout, QWidget
 
 from .....core.errors import KittiwakeError
 from .....core.model import Clip
@@ -17,6 +17,7 @@ from .....ui.theme.scale import scaled
 from .....ui.widgets.button import Button
 from .....ui.widgets.field import Field
 from .....ui.widgets.said_box import SaidBox
+from .....ui.widgets.worded import Choice, Label
 from .....ui.workers.worker import Outcome
 from .....words import in_words, phrase, tr
 from .....work.project import edits
@@ -80,16 +81,16 @@ class TonePage(PlacePage):
     def _head(self) -> QHBoxLayout:
         row = QHBoxLayout()
         row.setSpacing(8)
-        label = QLabel(tr("&Name"))
+        label = Label(tr("&Name"))
         self.name = Field()
         self.name.setAccessibleName(tr("Name of the tone"))
         label.setBuddy(self.name)
         row.addWidget(label)
         row.addWidget(self.name, 1)
-        self.rate = QComboBox()
+        self.rate = Choice()
         self.rate.setAccessibleName(tr("Sample rate"))
         for rate in RATES:
-            self.rate.addItem(in_words(format_hz(rate)), rate)
+            self.rate.addItem(format_hz(rate), rate)
         row.addWidget(self.rate)
         self.length = SaidBox(tr("The length"))
         self.length.setAccessibleName(tr("About how long the whole is, in whole cadences; 0 is once"))
@@ -104,7 +105,7 @@ class TonePage(PlacePage):
 
     def _segment_keys(self) -> QHBoxLayout:
         row = QHBoxLayout()
-        self.source = QLabel()
+        self.source = Label()
         self.source.setProperty("soft", True)
         self.source.setWordWrap(True)
         row.addWidget(self.source, 1)
@@ -117,7 +118,7 @@ class TonePage(PlacePage):
 
     def _foot(self) -> QHBoxLayout:
         foot = QHBoxLayout()
-        self.sum = QLabel()
+        self.sum = Label()
         self.sum.setWordWrap(True)
         foot.addWidget(self.sum, 1)
         self.hear_button = Button(tr("Hear it"))
@@ -205,7 +206,7 @@ class TonePage(PlacePage):
 
     def show_recipe(self, recipe: ToneRecipe) -> None:
         self.recipe = recipe
-        self.name.setText(in_words(recipe.name))
+        self.name.setText(recipe.name)
         self.rate.setCurrentIndex(max(0, self.rate.findData(recipe.rate)))
         self.length.blockSignals(True)
         self.length.setValue(recipe.seconds or 0)
