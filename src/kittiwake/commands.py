@@ -106,7 +106,7 @@ def conflicts() -> dict[str, list[Command]]:
 def key_of(id: str) -> str:
     """The key that is shown for a command, as it is written (``Ctrl+O``); empty where it has none."""
     keys = _REGISTRY[id].shown_keys
-    return keys[0].replace("Escape", "Esc").replace("Delete", "Del") if keys else ""
+    return keys[0].replace("Escape", "Esc").replace("Delete", "Del").replace("Return", "Enter") if keys else ""
 
 
 def window_commands() -> list[Command]:

@@ -159,7 +159,7 @@ class TestReading(CutCase):
         first = next(s for s in self.spans if s.id in sample)
         self.page.choose(first.id)
         self.assertIn(f"Suggestion: sounds like “{sample[first.id].name}”", self.page.ear.notice.text())
-        self.press(Key.Key_Return, Mod.ControlModifier)
+        self.press(Key.Key_Return, Mod.ControlModifier | Mod.ShiftModifier)
         taken = self.session.project.cut_of(self.source).span(first.id)
         assert taken is not None
         self.assertEqual((taken.name, taken.by_hand), (sample[first.id].name, True))

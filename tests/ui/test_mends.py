@@ -303,7 +303,7 @@ class TestDropsAndWords(WindowCase):
         self.window.add_paths([self.write("a.wav", speech_like(8000, 1), 8000)])
         self.session.project.change("one", self.session.project.job.changed(receivers=("phone-menu",)))
         self.settle()
-        self.assertEqual(self.window.top.make_button.text(), "Make 1 output  M")
+        self.assertEqual(self.window.top.make_button.text(), "Make 1 output  Ctrl+Enter")
         (self.folder / "a.wav").unlink()
         self.session.outputs.look(now=True)
         self.wait_for(lambda: "a.wav is not there any more" in self.window.status.words.text())

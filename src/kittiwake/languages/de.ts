@@ -7522,6 +7522,21 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <translation>Es gibt nichts zu machen.</translation>
   </message>
   <message>
+   <location filename="../ui/commands/next_step.py" />
+   <source>The next step</source>
+   <translation>Der nächste Schritt</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/next_step.py" />
+   <source>Do what the button at the top right says: add, decide, make, hand over, hear it there.</source>
+   <translation>Tut, was der Knopf oben rechts sagt: hinzufügen, entscheiden, machen, übergeben, dort anhören.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/next_step.py" />
+   <source>Nothing waits: everything that can be made is made and handed over.</source>
+   <translation>Nichts wartet: Alles, was gemacht werden kann, ist gemacht und übergeben.</translation>
+  </message>
+  <message>
    <location filename="../ui/commands/receiver.py" />
    <source>Receivers on the board…</source>
    <translation>Empfänger in der Übersicht…</translation>
@@ -7823,6 +7838,16 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/commands/view.py" />
    <source>Put the keyboard on the board.</source>
    <translation>Die Tastatur in die Übersicht setzen.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Back to the board</source>
+   <translation>Zurück zur Übersicht</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Leave the place that is open; what goes on there goes on.</source>
+   <translation>Verlässt den Ort, der offen ist; was dort läuft, läuft weiter.</translation>
   </message>
   <message>
    <location filename="../ui/commands/view.py" />
@@ -9319,8 +9344,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/places/cut/ear_row.py" />
-   <source>Take it  Ctrl+Return</source>
-   <translation>Übernehmen  Ctrl+Return</translation>
+   <source>Take it  {key}</source>
+   <translation>Nehmen  {key}</translation>
   </message>
   <message>
    <location filename="../ui/places/cut/ear_row.py" />
@@ -11209,6 +11234,45 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <translation>d. MMMM yyyy, HH:mm</translation>
   </message>
   <message>
+   <location filename="../ui/shell/next_step_words.py" />
+   <source>Add sound</source>
+   <translation>Ton hinzufügen</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/next_step_words.py" />
+   <source>Choose who takes it</source>
+   <translation>Empfänger wählen</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/shell/next_step_words.py" />
+   <source>Make {n} outputs</source>
+   <extracomment>Where there is one: Make {n} output</extracomment>
+   <translation>
+    <numerusform>{n} Ausgabe machen</numerusform>
+    <numerusform>{n} Ausgaben machen</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/next_step_words.py" />
+   <source>Decide {n}</source>
+   <translation>{n} entscheiden</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/next_step_words.py" />
+   <source>Hand over {n} to {name}</source>
+   <translation>{n} an {name} übergeben</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/next_step_words.py" />
+   <source>Hear it at {name}</source>
+   <translation>Dort anhören: {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/next_step_words.py" />
+   <source>Nothing to make</source>
+   <translation>Nichts zu machen</translation>
+  </message>
+  <message>
    <location filename="../ui/shell/opened.py" />
    <source>It is said so from the next start on: something is being made or recorded.</source>
    <translation>Das gilt ab dem nächsten Start: Gerade wird etwas gemacht oder aufgenommen.</translation>
@@ -11289,8 +11353,8 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
   </message>
   <message>
    <location filename="../ui/shell/splitter.py" />
-   <source>The board is folded away   {key} shows it</source>
-   <translation>Die Übersicht ist weggeklappt   {key} zeigt sie</translation>
+   <source>← Back to the board   {key}</source>
+   <translation>← Zurück zur Übersicht   {key}</translation>
   </message>
   <message>
    <location filename="../ui/shell/start.py" />
@@ -11436,20 +11500,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <source>Stop making  {key}</source>
    <translation>Beenden  {key}</translation>
   </message>
-  <message numerus="yes">
-   <location filename="../ui/shell/top_bar.py" />
-   <source>Make {n} outputs  {key}</source>
-   <extracomment>Where there is one: Make {n} output  {key}</extracomment>
-   <translation>
-    <numerusform>{n} Ausgabe machen  {key}</numerusform>
-    <numerusform>{n} Ausgaben machen  {key}</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/shell/top_bar.py" />
-   <source>Nothing to make</source>
-   <translation>Nichts zu machen</translation>
-  </message>
   <message>
    <location filename="../ui/shell/top_bar.py" />
    <source>Outputs go to {output_folder}. Choose another folder</source>
@@ -11469,11 +11519,6 @@ Freie Software: GNU General Public License, Version 3 oder neuer.</translation>
    <location filename="../ui/shell/top_bar.py" />
    <source>Add</source>
    <translation>Hinzufügen</translation>
-  </message>
-  <message>
-   <location filename="../ui/shell/top_bar.py" />
-   <source>Add sound</source>
-   <translation>Ton hinzufügen</translation>
   </message>
   <message>
    <location filename="../ui/shell/top_bar.py" />

@@ -7522,6 +7522,21 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <translation>Rien à produire.</translation>
   </message>
   <message>
+   <location filename="../ui/commands/next_step.py" />
+   <source>The next step</source>
+   <translation>L’étape suivante</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/next_step.py" />
+   <source>Do what the button at the top right says: add, decide, make, hand over, hear it there.</source>
+   <translation>Fait ce que dit le bouton en haut à droite : ajouter, décider, produire, remettre, écouter là-bas.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/next_step.py" />
+   <source>Nothing waits: everything that can be made is made and handed over.</source>
+   <translation>Rien n’attend : tout ce qui peut être fait est fait et remis.</translation>
+  </message>
+  <message>
    <location filename="../ui/commands/receiver.py" />
    <source>Receivers on the board…</source>
    <translation>Récepteurs du tableau…</translation>
@@ -7823,6 +7838,16 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/commands/view.py" />
    <source>Put the keyboard on the board.</source>
    <translation>Mettre le clavier sur le tableau.</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Back to the board</source>
+   <translation>Retour au tableau</translation>
+  </message>
+  <message>
+   <location filename="../ui/commands/view.py" />
+   <source>Leave the place that is open; what goes on there goes on.</source>
+   <translation>Quitte le lieu ouvert ; ce qui y est en cours continue.</translation>
   </message>
   <message>
    <location filename="../ui/commands/view.py" />
@@ -9319,8 +9344,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/places/cut/ear_row.py" />
-   <source>Take it  Ctrl+Return</source>
-   <translation>Prendre  Ctrl+Return</translation>
+   <source>Take it  {key}</source>
+   <translation>Prendre  {key}</translation>
   </message>
   <message>
    <location filename="../ui/places/cut/ear_row.py" />
@@ -11209,6 +11234,45 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <translation>d MMMM yyyy, HH:mm</translation>
   </message>
   <message>
+   <location filename="../ui/shell/next_step_words.py" />
+   <source>Add sound</source>
+   <translation>Ajouter du son</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/next_step_words.py" />
+   <source>Choose who takes it</source>
+   <translation>Choisir qui le prend</translation>
+  </message>
+  <message numerus="yes">
+   <location filename="../ui/shell/next_step_words.py" />
+   <source>Make {n} outputs</source>
+   <extracomment>Where there is one: Make {n} output</extracomment>
+   <translation>
+    <numerusform>Produire {n} sortie</numerusform>
+    <numerusform>Produire {n} sorties</numerusform>
+   </translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/next_step_words.py" />
+   <source>Decide {n}</source>
+   <translation>Décider : {n}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/next_step_words.py" />
+   <source>Hand over {n} to {name}</source>
+   <translation>Remettre {n} à {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/next_step_words.py" />
+   <source>Hear it at {name}</source>
+   <translation>L’écouter là-bas : {name}</translation>
+  </message>
+  <message>
+   <location filename="../ui/shell/next_step_words.py" />
+   <source>Nothing to make</source>
+   <translation>Rien à produire</translation>
+  </message>
+  <message>
    <location filename="../ui/shell/opened.py" />
    <source>It is said so from the next start on: something is being made or recorded.</source>
    <translation>Cela vaudra au prochain démarrage : une production ou un enregistrement est en cours.</translation>
@@ -11289,8 +11353,8 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
   </message>
   <message>
    <location filename="../ui/shell/splitter.py" />
-   <source>The board is folded away   {key} shows it</source>
-   <translation>Le tableau est replié   {key} le montre</translation>
+   <source>← Back to the board   {key}</source>
+   <translation>← Retour au tableau   {key}</translation>
   </message>
   <message>
    <location filename="../ui/shell/start.py" />
@@ -11436,20 +11500,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <source>Stop making  {key}</source>
    <translation>Arrêter  {key}</translation>
   </message>
-  <message numerus="yes">
-   <location filename="../ui/shell/top_bar.py" />
-   <source>Make {n} outputs  {key}</source>
-   <extracomment>Where there is one: Make {n} output  {key}</extracomment>
-   <translation>
-    <numerusform>Produire {n} sortie  {key}</numerusform>
-    <numerusform>Produire {n} sorties  {key}</numerusform>
-   </translation>
-  </message>
-  <message>
-   <location filename="../ui/shell/top_bar.py" />
-   <source>Nothing to make</source>
-   <translation>Rien à produire</translation>
-  </message>
   <message>
    <location filename="../ui/shell/top_bar.py" />
    <source>Outputs go to {output_folder}. Choose another folder</source>
@@ -11469,11 +11519,6 @@ Logiciel libre : licence publique générale GNU, version 3 ou ultérieure.</tra
    <location filename="../ui/shell/top_bar.py" />
    <source>Add</source>
    <translation>Ajouter</translation>
-  </message>
-  <message>
-   <location filename="../ui/shell/top_bar.py" />
-   <source>Add sound</source>
-   <translation>Ajouter du son</translation>
   </message>
   <message>
    <location filename="../ui/shell/top_bar.py" />

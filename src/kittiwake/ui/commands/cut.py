@@ -93,7 +93,7 @@ _of_page(
     "cut.take_heard",
     phrase("Take the suggestion"),
     phrase("Name the chosen span as heard, and go on."),
-    "Ctrl+Return",
+    "Ctrl+Shift+Return",
     does=lambda page: page.take_heard(),
 )
 

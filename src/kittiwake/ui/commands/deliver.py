@@ -53,9 +53,13 @@ def _into(at: Context, receiver: Receiver) -> Path:
     menu="Receiver",
 )
 def deliver(at: Context) -> None:
+    deliver_to(at, _receiver(at))
+
+
+def deliver_to(at: Context, receiver: Receiver | None) -> None:
+    """Ask how what was made for a receiver is to be handed over; None: for nobody anything was."""
     from ..dialogs.deliver_dialog import DeliverDialog
 
-    receiver = _receiver(at)
     items, missing = items_of(at.session.project, receiver) if receiver else ([], [])
     if receiver is None or not items:
         at.status.say(tr("Nothing is made yet that could be handed over: M makes all that can be made."))

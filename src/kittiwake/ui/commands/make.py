@@ -143,7 +143,7 @@ def pause(at: Context) -> None:
     at.maker.pause(not at.maker.paused)
 
 
-@command("make.cancel", "Stop making", "Stop at once; nothing half-made stays.", "Escape", menu="Make")
+@command("make.cancel", "Stop making", "Stop at once; nothing half-made stays.", "Ctrl+.", menu="Make")
 def cancel(at: Context) -> None:
     if at.maker.wanted:
         at.maker.wanted = False

@@ -45,6 +45,22 @@ def go_to_board(at: Context) -> None:
     at.view.halves.show_board()
 
 
+@command(
+    "view.back",
+    "Back to the board",
+    "Leave the place that is open; what goes on there goes on.",
+    "Escape",
+    menu="View",
+)
+def back_to_board(at: Context) -> None:
+    if at.view.filter.isVisible():
+        at.view.filter.leave()
+    page = at.bench.shown
+    if page is None or not page.stays_in_sight:
+        at.bench.show_choice(at.board.current_clip(), at.board.current_receiver())
+    at.view.halves.show_board()
+
+
 @command("view.bench", "Go to the bench", "Put the keyboard on the bench.", "Shift+F6", menu="View")
 def go_to_bench(at: Context) -> None:
     at.view.halves.fold_again()

@@ -57,6 +57,11 @@ class PlacePage(QWidget):
         """Take away what is chosen in the page, if Del means that here; whether it does."""
         return False
 
+    @property
+    def stays_in_sight(self) -> bool:
+        """Whether what goes on here is to be seen until it is over, wherever else one looks."""
+        return False
+
     def shut_down(self) -> None:
         """End what goes on in the background; nothing of it arrives afterwards."""
 

@@ -26,6 +26,7 @@ if TYPE_CHECKING:
     from .playback import PlaybackController
     from .session import Session
     from .splitter import BoardBenchSplitter
+    from .state_counter import StateCounter
     from .status_bar import StatusBar
 
 
@@ -37,6 +38,7 @@ class View(Protocol):
 
     filter: FilterBar
     halves: BoardBenchSplitter
+    counter: StateCounter
     autosave: Autosave
     qactions: dict[str, QAction]
 

@@ -122,7 +122,7 @@ class BoardBenchSplitter(QWidget):
             return
         self._upper.setHidden(folded)
         self._holder.setVisible(folded)
-        self.line.setText(tr("The board is folded away   {key} shows it", key=key_of("view.board")))
+        self.line.setText(tr("← Back to the board   {key}", key=key_of("view.back")))
         self.line.setVisible(folded)
         self.folded.emit(folded)
 

@@ -26,6 +26,7 @@ class StateCounter(QObject):
         super().__init__(session)
         self._session = session
         self.counts: Counter[str] = Counter()
+        self._by_receiver: dict[str, Counter[str]] = {}
         self._states: dict[tuple[str, str], str] = {}
         self._clips: dict[str, Clip] = {}
         self._job_clips: tuple[Clip, ...] = ()
@@ -56,6 +57,19 @@ class StateCounter(QObject):
         """The state of a cell as last counted; None where it has not been yet."""
         return self._states.get((clip_id, slug))
 
+    def counts_of(self, slug: str) -> Counter[str]:
+        """Cells of one receiver by state."""
+        return self._by_receiver.get(slug, Counter())
+
+    def _count(self, key: tuple[str, str], state: str, more: int) -> None:
+        self.counts[state] += more
+        counts = self._by_receiver.setdefault(key[1], Counter())
+        counts[state] += more
+        if not counts[state]:
+            del counts[state]
+        if not counts:
+            del self._by_receiver[key[1]]
+
     def _job(self) -> None:
         session = self._session
         receivers = tuple(session.project.receivers)
@@ -79,6 +93,7 @@ class StateCounter(QObject):
             self._receivers = receivers
             self._states.clear()
             self.counts.clear()
+            self._by_receiver.clear()
             self._dirty.clear()
             self._later.clear()
             changed = list(clips)
@@ -94,7 +109,7 @@ class StateCounter(QObject):
         self._dirty.pop(key, None)
         state = self._states.pop(key, None)
         if state is not None:
-            self.counts[state] -= 1
+            self._count(key, state, -1)
 
     def _facts(self, path: Path) -> None:
         self._mark(self._session.project.clips_of(path), [receiver.slug for receiver in self._receivers])
@@ -134,8 +149,8 @@ class StateCounter(QObject):
                 before = self._states.get(key)
                 if state != before:
                     if before is not None:
-                        self.counts[before] -= 1
-                    self.counts[state] += 1
+                        self._count(key, before, -1)
+                    self._count(key, state, 1)
                     self._states[key] = state
             if time.monotonic() > until:
                 return

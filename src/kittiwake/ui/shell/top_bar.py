@@ -8,11 +8,13 @@ from PySide6.QtWidgets import QHBoxLayout, QVBoxLayout, QWidget
 
 from ...commands import key_of
 from ...words import in_words, tr
+from ...work.project.next_step import NextStep, Step
 from ..theme.scale import scaled
 from ..widgets.button import Button
 from ..widgets.elided import ElidedLabel
 from ..widgets.short_path import short_path
 from .job_title import title_of
+from .next_step_words import step_in_words
 from .session import Session
 from .state_counter import StateCounter
 
@@ -58,8 +60,8 @@ class TopBar(QWidget):
         row.addWidget(self.make_button)
         self.refresh()
 
-    def refresh(self, busy: bool = False) -> None:
-        """Say what the board holds now, as far as it has been counted."""
+    def refresh(self, busy: bool = False, step: NextStep | None = None) -> None:
+        """Say what the board holds now, as far as it has been counted, and what is to be done next."""
         session = self._session
         self._tally.count_few()
         counts = self._tally.counts
@@ -69,7 +71,6 @@ class TopBar(QWidget):
             tr("{n} clips", "{n} clip", clips, n=clips),
             tr("{n} receivers", "{n} receiver", len(session.project.receivers), n=len(session.project.receivers)),
         ]
-        ready = counts["as_is"] + counts["convert"] + counts["stale"] + counts["failed"]
         made = counts["made"] + counts["delivered"] + counts["older"]
         for count, words in (
             (made, tr("{count} made", count=made)),
@@ -89,12 +90,12 @@ class TopBar(QWidget):
             self.make_button.setText(tr("Stop making  {key}", key=key_of("make.cancel")))
             self.make_button.setEnabled(True)
         else:
-            self.make_button.setText(
-                tr("Make {n} outputs  {key}", "Make {n} output  {key}", ready, n=ready, key=key_of("make.all"))
-                if ready
-                else tr("Nothing to make")
-            )
-            self.make_button.setEnabled(ready > 0)
+            waits = step is not None and step.step != Step.NOTHING
+            key = f"  {key_of('make.next')}" if waits else ""
+            self.make_button.setText(f"{step_in_words(step or NextStep(Step.NOTHING))}{key}")
+            self.make_button.setEnabled(waits)
+        # On an empty board its own page has the button.
+        self.make_button.setVisible(busy or step is None or step.step != Step.ADD)
         self._fit()
         self.output_button.setAccessibleName(
             tr("Outputs go to {output_folder}. Choose another folder", output_folder=session.project.output_folder)

@@ -18,6 +18,7 @@ from ...work.project.recent import RecentJobs
 from ..board.filter_bar import FilterBar
 from ..board.view import Board
 from ..commands import job, make, receiver, view
+from ..commands.next_step import do_next, step_of
 from ..ear.player import Player
 from ..ear.stated import Hearing
 from ..ear.strip import EarStrip
@@ -255,7 +256,7 @@ class Window(QMainWindow):
     def count(self) -> None:
         """Show anew what is to do and what goes on."""
         busy = self.maker.busy or self.maker.wanted
-        self.top.refresh(busy)
+        self.top.refresh(busy, step_of(self.context))
         self.qactions["make.cancel"].setEnabled(busy)
         self.qactions["make.pause"].setEnabled(self.maker.busy)
 
@@ -295,7 +296,7 @@ class Window(QMainWindow):
         if self.maker.busy or self.maker.wanted:
             make.cancel(self.context)
         else:
-            make.make_all(self.context)
+            do_next(self.context)
 
     def use_colours(self, dark: bool) -> None:
         """Dress the application in light or dark."""

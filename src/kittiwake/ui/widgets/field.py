@@ -2,7 +2,7 @@
 
 from __future__ import annotations
 
-from PySide6.QtCore import QEvent, Qt, Signal
+from PySide6.QtCore import SIGNAL, QEvent, Qt, Signal
 from PySide6.QtGui import QKeyEvent
 from PySide6.QtWidgets import QLineEdit
 
@@ -20,13 +20,18 @@ class Field(QLineEdit):
 
     def event(self, event: QEvent) -> bool:
         override = event.type() == QEvent.Type.ShortcutOverride
-        if override and isinstance(event, QKeyEvent) and event.key() == Qt.Key.Key_Escape:
+        if override and isinstance(event, QKeyEvent) and event.key() == Qt.Key.Key_Escape and self._is_escape_wanted:
             event.accept()
             return True
         return super().event(event)
 
+    @property
+    def _is_escape_wanted(self) -> bool:
+        """Whether somebody does something with it here; else it leads out, as everywhere."""
+        return self.receivers(SIGNAL("escaped()")) > 0
+
     def keyPressEvent(self, event: QKeyEvent) -> None:
-        if event.key() == Qt.Key.Key_Escape:
+        if event.key() == Qt.Key.Key_Escape and self._is_escape_wanted:
             self.escaped.emit()
         else:
             super().keyPressEvent(event)

@@ -7,6 +7,7 @@ from pathlib import Path
 from PySide6.QtCore import QTimer, Signal
 from PySide6.QtWidgets import QHBoxLayout, QWidget
 
+from ....commands import key_of
 from ....core.model import Cut, Facts, Line, Span
 from ....words import tr
 from ....work.cut.by_ear import suggested, take_all, take_one
@@ -37,7 +38,7 @@ class EarRow(QWidget):
         row.setSpacing(8)
         self.notice = Label()
         row.addWidget(self.notice, 1)
-        self.take_button = Button(tr("Take it  Ctrl+Return"))
+        self.take_button = Button(tr("Take it  {key}", key=key_of("cut.take_heard")))
         row.addWidget(self.take_button)
         self.all_button = Button(tr("Take all"))
         self.all_button.clicked.connect(self.take_every)

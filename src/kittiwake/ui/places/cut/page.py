@@ -121,7 +121,7 @@ class CutPage(PlacePage):
             elif control and event.key() == Qt.Key.Key_Delete:
                 does = self.drop
             elif control and event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
-                does = self.take_heard
+                does = self.take_heard if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else None
             if does is not None:
                 if event.type() == QEvent.Type.ShortcutOverride:
                     event.accept()

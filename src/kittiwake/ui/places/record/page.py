@@ -177,8 +177,6 @@ class RecordPage(PlacePage):
         self.silence_wanted.emit(round(10 * seconds))
         self._refresh()
 
-    # -- beginning and ending --------------------------------------------------------------------------------------
-
     def use(self, microphone: str) -> None:
         """The microphone that is chosen at first; empty: that of the desktop."""
         self._wanted = microphone
@@ -275,8 +273,6 @@ class RecordPage(PlacePage):
             return self.lines[self._at]
         return Line(self.name.text().strip() or self._first, "")
 
-    # -- taking ----------------------------------------------------------------------------------------------------
-
     def go(self) -> None:
         """Begin, or end the take that goes on."""
         if self.recorder.taking:
@@ -321,8 +317,6 @@ class RecordPage(PlacePage):
     def _trouble(self, text: str) -> None:
         self.message.emit(text)
         self._refresh()
-
-    # -- what is shown ---------------------------------------------------------------------------------------------
 
     def _beat(self, left: int) -> None:
         self.counted.emit(left)
@@ -384,6 +378,10 @@ class RecordPage(PlacePage):
         self.silence.setValue(tenths / 10)
         self.silence.blockSignals(False)
         self._refresh()
+
+    @property
+    def stays_in_sight(self) -> bool:
+        return self.recorder.state in ("count", "recording")
 
     def shut_down(self) -> None:
         self.recorder.shut_down()
