@@ -5,7 +5,7 @@ from __future__ import annotations
 from dataclasses import replace
 
 from PySide6.QtCore import QEvent, QItemSelectionModel, QModelIndex, Qt, QTimer, Signal
-from PySide6.QtGui import QColor, QPainter, QPaintEvent, QResizeEvent
+from PySide6.QtGui import QColor, QContextMenuEvent, QPainter, QPaintEvent, QResizeEvent
 from PySide6.QtWidgets import QAbstractItemDelegate, QAbstractItemView, QHeaderView, QTableView, QWidget
 
 from ...core.model import Clip, Receiver
@@ -74,6 +74,7 @@ class Board(QTableView):
     #: Clip or None, Receiver or None: a cell has both, a row head the first, a column head the second.
     chosen = Signal(object, object)
     ordered = Signal()
+    menu_wanted = Signal(object, object)  # QModelIndex and QPoint in the viewport, where a menu was asked for
 
     def __init__(self, session: Session) -> None:
         super().__init__()
@@ -175,6 +176,11 @@ class Board(QTableView):
             self.chosen.emit(None, receiver)
         else:
             self.sort_by(column)
+
+    def contextMenuEvent(self, event: QContextMenuEvent) -> None:
+        by_key = event.reason() == QContextMenuEvent.Reason.Keyboard
+        index = self.currentIndex() if by_key else self.indexAt(event.pos())
+        self.menu_wanted.emit(index, self.visualRect(index).center() if by_key else event.pos())
 
     def begin_job(self) -> None:
         """Another job: its clips stand in their own order, none is left out, and none of its rules is typed over."""

@@ -15,6 +15,7 @@ from ...core.model import Clip, Receiver
 from ...words import in_words, tr
 from ...work.project import Project
 from ...work.project.recent import RecentJobs
+from ..board.context_menu import BoardMenu
 from ..board.filter_bar import FilterBar
 from ..board.view import Board
 from ..commands import job, make, receiver, view
@@ -128,6 +129,7 @@ class Window(QMainWindow):
             if one.menu not in menus:
                 menus[one.menu] = self.menuBar().addMenu(in_words(one.menu))
             menus[one.menu].addAction(made)
+        self.board_menu = BoardMenu(self.board, self.qactions)
         self.name_keys()
 
     def name_keys(self) -> None:
@@ -315,8 +317,6 @@ class Window(QMainWindow):
             app.setStyleSheet(sheet)
         self.bench.refresh()
         self.bench.stand_ins.refresh()
-
-    # -- adding ----------------------------------------------------------------------------------------------------
 
     def add_paths(self, paths: list[Path]) -> None:
         """Files at once, folders as they are searched; a job file is opened."""
