@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+from pathlib import Path
 from unittest import mock
 
 from PySide6.QtCore import Qt
@@ -48,6 +49,26 @@ class TestNextStep(WindowCase):
         self.next()
         self.assertTrue(self.window.player.playing, self.window.status.words.text())
         self.assertIn("Fog", self.window.player.title + self.window.status.words.text())
+
+    def test_what_was_handed_over_once_goes_there_again_unasked(self) -> None:
+        self.begin()
+        self.next()
+        self.press(Key.Key_Return, Mod.ControlModifier)
+        dialog = self.window.findChild(DeliverDialog)
+        assert isinstance(dialog, DeliverDialog)
+        there = Path(dialog.into.text())
+        QTest.keyClick(QApplication.focusWidget() or dialog, Key.Key_Return)
+        self.wait_for(lambda: "Hand over" not in self.offered, 20)
+        self.assertEqual({path.suffix for path in there.iterdir()} - {".json", ".jsonl", ".csv", ".txt"}, {".wav"})
+        self.window.add_paths([self.write("in/Ice on deck.wav", speech_like(16_000, 1.2, seed=4), 16_000)])
+        self.settle()
+        self.next()
+        self.assertEqual(self.offered, "Hand over 1 to Quay beacon  Ctrl+Enter")
+        self.next()
+        self.wait_for(lambda: "Hand over" not in self.offered, 20)
+        self.assertEqual(len(list(there.glob("*.wav"))), 2)
+        self.assertFalse([one for one in self.window.findChildren(DeliverDialog) if one.isVisible()])
+        self.assertIn("handed over", self.window.status.words.text())
 
     def test_what_is_to_be_decided_is_gone_to(self) -> None:
         self.open_demo()

@@ -76,6 +76,27 @@ def deliver_to(at: Context, receiver: Receiver | None) -> None:
     dialog.open()
 
 
+def deliver_again(at: Context, receiver: Receiver) -> None:
+    """To where it went the last time, as its rules have it, and on its machine first; asked is only where that is not known, or was otherwise then."""
+    from ..dialogs.deliver_dialog import DeliverDialog
+
+    root = root_of(at.session.project, receiver)
+    known = [one for one in delivered_in(root).values() if one.into and not one.gone]
+    into = Path(known[-1].into) if known else None
+    if into is None or not into.is_dir() or any(one.packed_in for one in known):
+        deliver_to(at, receiver)
+        return
+    items, missing = items_of(at.session.project, receiver)
+    dialog = DeliverDialog(at.window, receiver, items, missing, root, into)
+    plan = dialog.plan
+    if plan is None:
+        dialog.deleteLater()
+        deliver_to(at, receiver)
+        return
+    at.attempt(lambda: _deliver(at, plan, dialog))
+    dialog.deleteLater()
+
+
 def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
     from ...work.deliver import send
     from ...work.standin.judge import TAKEN, judged

@@ -45,7 +45,7 @@ def do_next(at: Context) -> None:
             view.go_to_next(at, "decide")
         case Step.HAND_OVER:
             assert step.receiver is not None
-            deliver.deliver_to(at, step.receiver)
+            deliver.deliver_again(at, step.receiver)
         case Step.TRY:
             assert step.receiver is not None
             _hear_there(at, step.receiver)
