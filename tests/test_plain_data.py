@@ -70,14 +70,14 @@ class TestPlainData(unittest.TestCase):
     @given(st.text(max_size=3), st.integers(0, 9), st.text(max_size=2))
     def test_fields_words_equality_and_hash(self, name: str, deck: int, expected: str) -> None:
         for (boat, ferry), (other_boat, other_ferry), _ in self.both():
-            given = {"name": name, "deck": deck, "told": expected}
+            given = {"name": name, "deck": deck, "reported": expected}
             one, other = boat(**given), other_boat(**given)
             self.assertEqual(repr(one).rpartition(".")[2], repr(other).rpartition(".")[2])
             self.assertEqual(dataclasses.asdict(one), dataclasses.asdict(other))
             self.assertEqual(
                 [f.name for f in dataclasses.fields(ferry)], [f.name for f in dataclasses.fields(other_ferry)]
             )
-            self.assertEqual(one, boat(**given | {"told": "else"}))
+            self.assertEqual(one, boat(**given | {"reported": "else"}))
             for changed in ({"name": name + "x"}, {"deck": deck + 1}, {"logs": ["x"]}):
                 if deck < 9 or "deck" not in changed:
                     self.assertNotEqual(one, dataclasses.replace(one, **changed))
@@ -126,8 +126,8 @@ class TestPlainData(unittest.TestCase):
 
     def test_the_first_is_made_as_the_hundredth(self) -> None:
         ways: tuple[tuple[tuple[Any, ...], dict[str, Any]], ...] = (
-            ((), {"name": "a"}), (("a",), {}), (("a", 2), {}), (("a",), {"told": "x"}), (("a", 2, ["x"], "t"), {}), (("a", 2, ["x"]), {"told": "t"}),
-            ((), {"told": "t", "name": "a", "deck": 3}), ((), {}), ((2,), {"deck": 2, "name": "b"}), (("a",), {"name": "b"}), (("a", 1, [], "", 5), {}),
+            ((), {"name": "a"}), (("a",), {}), (("a", 2), {}), (("a",), {"reported": "x"}), (("a", 2, ["x"], "t"), {}), (("a", 2, ["x"]), {"reported": "t"}),
+            ((), {"reported": "t", "name": "a", "deck": 3}), ((), {}), ((2,), {"deck": 2, "name": "b"}), (("a",), {"name": "b"}), (("a", 1, [], "", 5), {}),
             ((), {"name": "a", "other": 1}), (("a", 12), {}),
         )  # fmt: skip
 
