@@ -9,12 +9,14 @@ import sys
 import unittest
 from pathlib import Path
 
+from tests.bundled import needs
 from tests.sounds import FolderCase
 
 ROOT = Path(__file__).resolve().parents[1]
 
 
 class TestReadme(FolderCase):
+    @needs("standins", "tones")
     def test_every_command_runs_as_it_stands(self) -> None:
         readme = (ROOT / "README.md").read_text("utf-8")
         section = readme[readme.index("Each of these runs as it stands") : readme.index("`--dry-run` tells")]
