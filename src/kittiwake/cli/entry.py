@@ -9,7 +9,9 @@ import signal
 import sys
 from typing import Any
 
-_NEW_OBJECTS = 10_000  # before they are looked through for garbage: a verb loads some thousand with its modules, of which none is
+_NEW_OBJECTS = (
+    4_000  # before they are looked through for garbage: a verb loads some thousand with its modules, of which none is
+)
 
 
 def command() -> None:

@@ -138,7 +138,7 @@ def _made(
 
     undecided = suspected = 0
     doubts: list[dict[str, Any]] = []  # about rates
-    sources: dict[Path, bool] = {}
+    sources: dict[str, bool] = {}  # as texts, which of many thousand take a third of what paths do
     stop = Event()
     # Ctrl+C drops the work in hand without a trace and still reports what was made.
     signal.signal(signal.SIGINT, lambda *_: stop.set())
@@ -153,8 +153,7 @@ def _made(
             for result in itertools.chain.from_iterable(results):
                 counts[result.status] += 1
                 if result.good:
-                    source = Path(result.path)
-                    sources[source] = sources.get(source, False) or result.status == "made"
+                    sources[result.path] = sources.get(result.path, False) or result.status == "made"
                 altered += bool(result.altered)
                 undecided += result.code == "decide"
                 progress.made(result.good, result.source_seconds)
@@ -167,7 +166,7 @@ def _made(
         sys.exit(1)
     # What was stated is not doubted, and where nothing is new it was said before.
     if any(sources.values()) and not stop.is_set() and may_be_suspected(parts[0][1]):
-        suspected = suspect_in_mixed_folders(sources, doubts.append if as_json else None)
+        suspected = suspect_in_mixed_folders(map(Path, sources), doubts.append if as_json else None)
     done = sum(counts.values())
     if as_json:
         emit(
