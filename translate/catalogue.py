@@ -7,6 +7,8 @@ import xml.etree.ElementTree as ET
 from collections.abc import Iterable, Mapping
 from pathlib import Path
 
+from kittiwake.languages import texts_in
+
 from .collect import SOURCE, Message
 
 LANGUAGES = ("de", "fr")
@@ -26,18 +28,8 @@ def read(language: str) -> dict[str, tuple[str, ...]]:
     """Translations by the English text, of all catalogues: one, or of a plural those for one and for many."""
     found: dict[str, tuple[str, ...]] = {}
     for path in (path_of(language), *SOURCE.glob(f"bundled/*/languages/{language}.ts")):
-        if path.exists():
-            _read(path, found)
+        found |= texts_in(path)
     return found
-
-
-def _read(path: Path, found: dict[str, tuple[str, ...]]) -> None:
-    for message in ET.parse(path).getroot().iter("message"):
-        source, reported = message.findtext("source") or "", message.find("translation")
-        if reported is None or reported.get("type") in ("unfinished", "vanished", "obsolete"):
-            continue
-        forms = tuple(form.text or "" for form in reported.findall("numerusform")) or (reported.text or "",)
-        found[source] = forms
 
 
 def is_plain(text: str) -> bool:

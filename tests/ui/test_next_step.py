@@ -11,6 +11,7 @@ from PySide6.QtWidgets import QApplication
 
 from kittiwake.ui.dialogs.deliver_dialog import DeliverDialog
 from kittiwake.ui.places.place import places
+from kittiwake.work.project import edits
 from tests.bundled import needs
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
@@ -69,6 +70,37 @@ class TestNextStep(WindowCase):
         self.assertEqual(len(list(there.glob("*.wav"))), 2)
         self.assertFalse([one for one in self.window.findChildren(DeliverDialog) if one.isVisible()])
         self.assertIn("handed over", self.window.status.words.text())
+        # What lies there and is wanted no more is for a person to see.
+        edits.remove_clips(self.session.project, {self.clip("Fog delay").id})
+        self.window.add_paths([self.write("in/Tide.wav", speech_like(16_000, 1.1, seed=5), 16_000)])
+        self.settle()
+        self.next()
+        self.press(Key.Key_Return, Mod.ControlModifier)
+        asked = [one for one in self.window.findChildren(DeliverDialog) if one.isVisible()]
+        self.assertEqual(len(asked), 1)
+        self.assertTrue(asked[0].away_box.isVisible())
+        self.assertEqual(len(list(there.glob("*.wav"))), 2)
+        asked[0].reject()
+
+    @needs("standins")
+    def test_what_its_machine_refuses_is_not_played_for_it(self) -> None:
+        self.begin()
+        self.next()
+        self.press(Key.Key_Return, Mod.ControlModifier)
+        dialog = self.window.findChild(DeliverDialog)
+        assert isinstance(dialog, DeliverDialog)
+        QTest.keyClick(QApplication.focusWidget() or dialog, Key.Key_Return)
+        self.wait_for(lambda: self.offered.startswith("Hear it"), 20)
+        machine = self.window.bench.stand_ins.machine("beacon")
+
+        def refuse(*_: object) -> bool:
+            machine.refusal = mock.Mock(reason="not today")
+            return False
+
+        with mock.patch.object(machine, "hand", refuse), mock.patch.object(machine, "press") as pressed:
+            self.next()
+        pressed.assert_not_called()
+        self.assertIn("not today", self.window.status.words.text())
 
     def test_what_is_to_be_decided_is_gone_to(self) -> None:
         self.open_demo()

@@ -9,9 +9,8 @@ import signal
 import sys
 from typing import Any
 
-_NEW_OBJECTS = (
-    4_000  # before they are looked through for garbage: a verb loads some thousand with its modules, of which none is
-)
+#: Before they are looked through for garbage: a verb loads thousands with its modules, of which none is.
+_NEW_OBJECTS = 4_000
 
 
 def command() -> None:

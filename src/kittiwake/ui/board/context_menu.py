@@ -35,7 +35,7 @@ _OF_AN_EMPTY_BOARD = (
 
 
 class BoardMenu(QMenu):
-    """``ask`` shows it where somebody pressed, for what is there."""
+    """It shows where somebody asked for it, with what can be done with what is there."""
 
     def __init__(self, board: Board, actions: Mapping[str, QAction]) -> None:
         super().__init__(board)

@@ -67,6 +67,11 @@ class _Names(QTableView):
         self.setGeometry(frame, frame, board.columnWidth(NAME), board.viewport().height() + head)
         self.verticalScrollBar().setValue(board.verticalScrollBar().value())
 
+    def contextMenuEvent(self, event: QContextMenuEvent) -> None:
+        self._board.menu_wanted.emit(
+            self.indexAt(event.pos()), self._board.viewport().mapFromGlobal(event.globalPos())
+        )
+
 
 class Board(QTableView):
     """Clips against receivers. Selecting is the only navigation: ``chosen`` says what the bench is to show."""

@@ -2,6 +2,7 @@
 
 from __future__ import annotations
 
+import contextlib
 import datetime
 from collections.abc import Callable
 from pathlib import Path
@@ -11,7 +12,7 @@ from PySide6.QtWidgets import QApplication
 
 from ...commands import command
 from ...core.disk.place import write_whole
-from ...core.errors import Cancelled
+from ...core.errors import Cancelled, KittiwakeError
 from ...core.make.delivered import delivered_in
 from ...core.model import Receiver
 from ...words import tr
@@ -23,7 +24,6 @@ from ..widgets.short_path import short_path
 
 if TYPE_CHECKING:
     from ...work.deliver import Plan
-    from ..dialogs.deliver_dialog import DeliverDialog
 
 
 def _receiver(at: Context) -> Receiver | None:
@@ -38,11 +38,15 @@ def _receiver(at: Context) -> Receiver | None:
     return next(made, None)
 
 
-def _into(at: Context, receiver: Receiver) -> Path:
-    """Where it went the last time; else beside what was made."""
-    root = root_of(at.session.project, receiver)
+def _went_to(root: Path) -> Path | None:
+    """The folder that outputs of this root went to the last time."""
     last = next((one.into for one in reversed(list(delivered_in(root).values())) if one.into), "")
-    return Path(last) if last else at.session.project.output_folder / f"{root.name} delivery"
+    return Path(last) if last else None
+
+
+def _into(at: Context, root: Path) -> Path:
+    """Where they go at first: as the last time; else beside what was made."""
+    return _went_to(root) or at.session.project.output_folder / f"{root.name} delivery"
 
 
 @command(
@@ -64,49 +68,45 @@ def deliver_to(at: Context, receiver: Receiver | None) -> None:
     if receiver is None or not items:
         at.status.say(tr("Nothing is made yet that could be handed over: M makes all that can be made."))
         return
-    dialog = DeliverDialog(
-        at.window, receiver, items, missing, root_of(at.session.project, receiver), _into(at, receiver)
-    )
+    root = root_of(at.session.project, receiver)
+    dialog = DeliverDialog(at.window, receiver, items, missing, root, _into(at, root))
 
     def take() -> None:
         if (plan := dialog.plan) is not None:
-            at.attempt(lambda: _deliver(at, plan, dialog))
+            tries, slowly, away = dialog.tries, dialog.slowly, dialog.takes_away
+            at.attempt(lambda: _deliver(at, plan, tries=tries, slowly=slowly, takes_away=away))
 
     dialog.accepted.connect(take)
     dialog.open()
 
 
 def deliver_again(at: Context, receiver: Receiver) -> None:
-    """To where it went the last time, as its rules have it, and on its machine first; asked is only where that is not known, or was otherwise then."""
-    from ..dialogs.deliver_dialog import DeliverDialog
+    """To where it went the last time, as its rules have it, and on its machine first. It is asked where that is not known, where it went in another form
+    then, and where something lies there that is wanted no more.
+    """
+    from ...work.deliver import plan_of
 
     root = root_of(at.session.project, receiver)
-    known = [one for one in delivered_in(root).values() if one.into and not one.gone]
-    into = Path(known[-1].into) if known else None
-    if into is None or not into.is_dir() or any(one.packed_in for one in known):
+    into = _went_to(root)
+    plan = None
+    if into is not None and into.is_dir() and not any(one.packed_in for one in delivered_in(root).values()):
+        with contextlib.suppress(KittiwakeError):  # the dialog says it, where it can be mended
+            plan = plan_of(items_of(at.session.project, receiver)[0], receiver, root, into)
+    if plan is None or plan.gone:
         deliver_to(at, receiver)
-        return
-    items, missing = items_of(at.session.project, receiver)
-    dialog = DeliverDialog(at.window, receiver, items, missing, root, into)
-    plan = dialog.plan
-    if plan is None:
-        dialog.deleteLater()
-        deliver_to(at, receiver)
-        return
-    at.attempt(lambda: _deliver(at, plan, dialog))
-    dialog.deleteLater()
+    else:
+        at.attempt(lambda: _deliver(at, plan))
 
 
-def _deliver(at: Context, plan: Plan, dialog: DeliverDialog) -> None:
+def _deliver(at: Context, plan: Plan, *, tries: bool = True, slowly: bool = False, takes_away: bool = False) -> None:
     from ...work.deliver import send
     from ...work.standin.judge import TAKEN, judged
     from ..shell.waiting import Waiting
 
     stand_ins = at.bench.stand_ins
-    kind = stand_ins.kind(plan.receiver.standin) if dialog.tries else None
+    kind = stand_ins.kind(plan.receiver.standin) if tries else None
     verdicts: dict[str, str] = {}
     link = stand_ins.link(kind.key) if kind is not None else None
-    slowly, takes_away = dialog.slowly, dialog.takes_away
     words_of_stop = tr("It was stopped; what went until then is noted, and the machine goes on where it was.")
     with Waiting(
         at.window,
@@ -177,7 +177,7 @@ def report(at: Context) -> None:
     )
     if path is None:
         return
-    plan = last_plan_of(items, receiver, root, _into(at, receiver))
+    plan = last_plan_of(items, receiver, root, _into(at, root))
     verdicts = {one.name: one.verdict for one in delivered_in(root).values() if one.verdict}
 
     def work(checkpoint: Callable[[], object]) -> str:

@@ -61,5 +61,5 @@ def _hear_there(at: Context, owner: Receiver) -> None:
     clip = next((one for one in clips if project.cell(one, owner).shown == "delivered"), None)
     if clip is not None:
         at.board.select(clip.id, owner.slug)
-        receiver.hand_over(at)
-        receiver.set_off(at)
+        if receiver.hand_over(at):
+            receiver.set_off(at)

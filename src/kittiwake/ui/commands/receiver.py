@@ -153,14 +153,15 @@ def take_rules(at: Context, edited: Receiver) -> None:
 
 
 @command("standin.hand", "Hand to the stand-in", "Give the made file to the machine it is for.", "B", menu="Receiver")
-def hand_over(at: Context) -> None:
+def hand_over(at: Context) -> bool:
+    """Whether the machine took it."""
     clip, receiver = at.board.current_clip(), at.board.current_receiver()
     cell = at.session.project.cell(clip, receiver) if clip and receiver else None
     if cell is None or cell.record is None or cell.state != "made":
         at.status.say(
             tr("Select a made cell to hand its file to the machine it is for; M makes all that can be made.")
         )
-        return
+        return False
     owner = cell.receiver
     if at.bench.stand_ins.kind(owner.standin) is None:
         other = _with_machine(at, None)
@@ -168,10 +169,11 @@ def hand_over(at: Context) -> None:
             tr("There is no stand-in for {name} to try files on.", name=owner.name)
             + (tr(" {other} has one: select its cell.", other=other.name) if other else "")
         )
-        return
+        return False
     answer = at.bench.stand_ins.hand(owner.standin, Path(cell.record.output), cell.clip.kind)
     at.bench.show_choice(None, owner)
     at.status.say(answer)
+    return at.bench.stand_ins.machine(owner.standin).refusal is None
 
 
 def _with_machine(at: Context, current: Receiver | None) -> Receiver | None:

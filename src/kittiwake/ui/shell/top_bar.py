@@ -63,7 +63,6 @@ class TopBar(QWidget):
     def refresh(self, busy: bool = False, step: NextStep | None = None) -> None:
         """Say what the board holds now, as far as it has been counted, and what is to be done next."""
         session = self._session
-        self._tally.count_few()
         counts = self._tally.counts
         clips = len(session.project.job.clips)
         self._name.setText(title_of(session.project.job))
