@@ -12,6 +12,7 @@ from PySide6.QtWidgets import QApplication
 from kittiwake.ui.dialogs.deliver_dialog import DeliverDialog
 from kittiwake.ui.places.place import places
 from kittiwake.work.project import edits
+from kittiwake.work.standin.machine import Refusal
 from tests.bundled import needs
 from tests.sounds import speech_like
 from tests.ui.base import WindowCase
@@ -94,7 +95,7 @@ class TestNextStep(WindowCase):
         machine = self.window.bench.stand_ins.machine("beacon")
 
         def refuse(*_: object) -> bool:
-            machine.refusal = mock.Mock(reason="not today")
+            machine.refusal = Refusal("not today", 0)
             return False
 
         with mock.patch.object(machine, "hand", refuse), mock.patch.object(machine, "press") as pressed:
